@@ -1,0 +1,214 @@
+import { type Fault, fail, type Result, succeed } from '../faults.js';
+import { toRadians } from '../units/units.js';
+import type { Exercise, Pair, Pose } from './exercise.js';
+import { type Body, CHAIN, type Joint, JOINTS, type Segment, SEGMENTS } from './segments.js';
+import { ARM_REACH, solveArm } from './two-link-arm.js';
+
+/** A line of places over the sampled phases, metres in the exercise's plane. */
+export interface PlaneTrack {
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+}
+
+/** The right side's joints and the directions of the named segments at every sampled phase. */
+export interface Motion {
+  readonly phase: Float64Array;
+  /** Only joints that the chain reaches from the root. */
+  readonly joints: ReadonlyMap<Joint, PlaneTrack>;
+  /** Unit vectors from the proximal to the distal end, for the segments the poses name. */
+  readonly directions: ReadonlyMap<Segment, PlaneTrack>;
+}
+
+/**
+ * Lays the chain toe–ankle–knee–hip–shoulder–elbow–grip from the root outwards,
+ * as far as the poses name segments, at `samples` evenly spaced phases from 0
+ * to 1. Angles and hand positions are linear between poses.
+ *
+ * @param root_m where the root stands, metres in the exercise's frame
+ * @returns a fault `computation` when the hand is out of reach at a sampled phase
+ */
+export function sampleMotion(
+  exercise: Exercise,
+  body: Body,
+  root_m: Pair,
+  samples: number,
+): Result<Motion> {
+  const phase = new Float64Array(samples);
+  for (let k = 0; k < samples; k++) phase[k] = k / (samples - 1);
+  const named = CHAIN.filter((segment) => exercise.poses[0]?.[segment] !== undefined);
+  const directions = new Map<Segment, PlaneTrack>();
+  for (const segment of named) {
+    directions.set(segment, directionTrack(exercise.poses, segment, phase));
+  }
+  const joints = new Map<Joint, PlaneTrack>([
+    [exercise.root.point, { x: filled(samples, root_m[0]), y: filled(samples, root_m[1]) }],
+  ]);
+  const motion: Motion = { phase, joints, directions };
+  layChain(motion, body, samples);
+  const fault = bendArm(exercise, body, motion, directions);
+  if (fault !== undefined) return fail(fault);
+  layChain(motion, body, samples);
+  return succeed(motion);
+}
+
+/** Extends the chain over every segment with a known direction that touches a laid joint. */
+function layChain(motion: Motion, body: Body, samples: number): void {
+  const joints = motion.joints as Map<Joint, PlaneTrack>;
+  const lay = (segment: Segment): void => {
+    const { from, to, length } = SEGMENTS[segment];
+    const direction = motion.directions.get(segment);
+    if (direction === undefined) return;
+    const start = joints.get(from);
+    const end = joints.get(to);
+    const length_m = length * body.stature_m;
+    if (start !== undefined && end === undefined) {
+      joints.set(to, shifted(start, direction, length_m, samples));
+    } else if (end !== undefined && start === undefined) {
+      joints.set(from, shifted(end, direction, -length_m, samples));
+    }
+  };
+  CHAIN.forEach(lay);
+  [...CHAIN].reverse().forEach(lay);
+}
+
+/** Sets both arm directions from `hand` or `handAt`, where the poses give one. */
+function bendArm(
+  exercise: Exercise,
+  body: Body,
+  motion: Motion,
+  directions: Map<Segment, PlaneTrack>,
+): Fault | undefined {
+  const key = handKey(exercise.poses);
+  if (key === undefined) return undefined;
+  const samples = motion.phase.length;
+  const hand = handTrack(exercise.poses, key, motion.phase);
+  const shoulder = motion.joints.get('shoulder');
+  if (key === 'handAt' && shoulder === undefined) return unplacedShoulder();
+  const upperArm = { x: new Float64Array(samples), y: new Float64Array(samples) };
+  const forearm = { x: new Float64Array(samples), y: new Float64Array(samples) };
+  for (let k = 0; k < samples; k++) {
+    let dx = at(hand.x, k);
+    let dy = at(hand.y, k);
+    if (key === 'handAt' && shoulder !== undefined) {
+      dx -= at(shoulder.x, k) / body.stature_m;
+      dy -= at(shoulder.y, k) / body.stature_m;
+    }
+    const arm = solveArm(dx, dy, exercise.elbowBend ?? 1);
+    if (arm === undefined) return outOfReach(key, at(motion.phase, k), Math.hypot(dx, dy));
+    upperArm.x[k] = Math.cos(arm.upperArm);
+    upperArm.y[k] = Math.sin(arm.upperArm);
+    forearm.x[k] = Math.cos(arm.forearm);
+    forearm.y[k] = Math.sin(arm.forearm);
+  }
+  directions.set('upperArm', upperArm);
+  directions.set('forearm', forearm);
+  return undefined;
+}
+
+export type HandKey = 'hand' | 'handAt';
+
+/** Which of the two hand forms the poses use, if any. */
+export function handKey(poses: readonly Pose[]): HandKey | undefined {
+  if (poses[0]?.hand !== undefined) return 'hand';
+  return poses[0]?.handAt !== undefined ? 'handAt' : undefined;
+}
+
+/** The joints that the chain reaches when the poses name these segments and a hand or none. */
+export function reachedJoints(exercise: Exercise): ReadonlySet<Joint> {
+  const named = namedSegments(exercise);
+  const reached = new Set<Joint>([exercise.root.point]);
+  for (const order of [CHAIN, [...CHAIN].reverse()]) {
+    for (const segment of order) {
+      if (!named.has(segment)) continue;
+      const { from, to } = SEGMENTS[segment];
+      if (reached.has(from)) reached.add(to);
+      if (reached.has(to)) reached.add(from);
+    }
+  }
+  return new Set(JOINTS.filter((joint) => reached.has(joint)));
+}
+
+/** The segments whose direction the poses give, the arm's from a hand included. */
+export function namedSegments(exercise: Exercise): ReadonlySet<Segment> {
+  const pose = exercise.poses[0];
+  const named = new Set(CHAIN.filter((segment) => pose?.[segment] !== undefined));
+  if (handKey(exercise.poses) !== undefined) named.add('upperArm').add('forearm');
+  return named;
+}
+
+function directionTrack(poses: readonly Pose[], segment: Segment, phase: Float64Array): PlaneTrack {
+  const track = { x: new Float64Array(phase.length), y: new Float64Array(phase.length) };
+  interpolate(poses, (pose) => pose[segment] ?? 0, phase, (k, angle_deg) => {
+    const angle = toRadians(angle_deg);
+    track.x[k] = Math.cos(angle);
+    track.y[k] = Math.sin(angle);
+  });
+  return track;
+}
+
+function handTrack(poses: readonly Pose[], key: HandKey, phase: Float64Array): PlaneTrack {
+  const track = { x: new Float64Array(phase.length), y: new Float64Array(phase.length) };
+  interpolate(poses, (pose) => pose[key]?.[0] ?? 0, phase, (k, value) => (track.x[k] = value));
+  interpolate(poses, (pose) => pose[key]?.[1] ?? 0, phase, (k, value) => (track.y[k] = value));
+  return track;
+}
+
+/** Walks the sampled phases with the pair of poses around each; poses rise strictly from 0 to 1. */
+function interpolate(
+  poses: readonly Pose[],
+  read: (pose: Pose) => number,
+  phase: Float64Array,
+  write: (k: number, value: number) => void,
+): void {
+  let next = 1;
+  for (let k = 0; k < phase.length; k++) {
+    const p = at(phase, k);
+    while (next < poses.length - 1 && p > (poses[next]?.phase ?? 1)) next++;
+    const before = poses[next - 1];
+    const after = poses[next];
+    if (before === undefined || after === undefined) throw new RangeError('fewer than two poses');
+    const share = (p - before.phase) / (after.phase - before.phase);
+    write(k, read(before) + (read(after) - read(before)) * share);
+  }
+}
+
+function shifted(
+  from: PlaneTrack,
+  direction: PlaneTrack,
+  length_m: number,
+  samples: number,
+): PlaneTrack {
+  const track = { x: new Float64Array(samples), y: new Float64Array(samples) };
+  for (let k = 0; k < samples; k++) {
+    track.x[k] = at(from.x, k) + length_m * at(direction.x, k);
+    track.y[k] = at(from.y, k) + length_m * at(direction.y, k);
+  }
+  return track;
+}
+
+function filled(samples: number, value: number): Float64Array {
+  return new Float64Array(samples).fill(value);
+}
+
+/** An entry that the caller knows to exist; typed arrays read as possibly undefined otherwise. */
+function at(values: Float64Array, k: number): number {
+  return values[k] as number;
+}
+
+function outOfReach(key: HandKey, phase: number, reach: number): Fault {
+  return {
+    code: 'computation',
+    path: '$.exercise.poses',
+    found: `${key} ${reach.toFixed(4)} statures from the shoulder at phase ${phase}`,
+    expected: `a hand within reach, ${ARM_REACH.least.toFixed(3)} to ${ARM_REACH.greatest.toFixed(3)} statures`,
+  };
+}
+
+function unplacedShoulder(): Fault {
+  return {
+    code: 'computation',
+    path: '$.exercise.poses',
+    found: 'handAt, but the poses do not lay the chain from the root to the shoulder',
+    expected: 'every segment between the root and the shoulder',
+  };
+}

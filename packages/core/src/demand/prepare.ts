@@ -1,0 +1,66 @@
+import { DEFAULT_WIDTHS, locateContacts, type Widths } from '../body/contacts.js';
+import type { Exercise, Pair } from '../body/exercise.js';
+import { sampleMotion } from '../body/motion.js';
+import type { Body } from '../body/segments.js';
+import { fail, type Result, succeed } from '../faults.js';
+import { DEFAULT_SAMPLES, type Load, type Setup } from '../rig/setup.js';
+import { judgeDemand } from './judge.js';
+import type { PreparedExercise } from './prepared.js';
+import { strengthAt } from './strength.js';
+
+/** What an exercise is prepared for besides the body. */
+export interface Stance {
+  readonly widths?: Setup['widths'];
+  readonly root_m?: Pair | undefined;
+  readonly loads?: readonly Load[] | undefined;
+  readonly samples?: number | undefined;
+}
+
+/**
+ * Works out everything that does not depend on bands and anchors. Names are
+ * taken as checked (see `checkNames`).
+ *
+ * @returns a fault `computation` for a hand out of reach or a prop without a lever
+ */
+export function prepareExercise(
+  exercise: Exercise,
+  body: Body,
+  stance: Stance = {},
+): Result<PreparedExercise> {
+  const samples = stance.samples ?? DEFAULT_SAMPLES;
+  const motion = sampleMotion(exercise, body, rootPlace(exercise, body, stance.root_m), samples);
+  if (!motion.ok) return motion;
+  const widths = widthsOf(exercise, body, stance.widths);
+  const contacts = locateContacts(exercise, body, motion.value, widths);
+  const judged = judgeDemand({
+    exercise,
+    body,
+    motion: motion.value,
+    contacts,
+    loads: stance.loads ?? [],
+  });
+  if ('code' in judged) return fail(judged);
+  return succeed({
+    samples,
+    phase: motion.value.phase,
+    contacts,
+    unassisted: judged.unassisted,
+    unit: exercise.demand.kind === 'moment' ? 'N·m' : 'N',
+    bodyweight: exercise.bodyweight,
+    strength: motion.value.phase.map((phase) => strengthAt(exercise.strength, phase)),
+    judge: judged.judge,
+  });
+}
+
+/** Where the root stands, m: `root_m` where it is given, else the exercise's own place. */
+export function rootPlace(exercise: Exercise, body: Body, root_m: Pair | undefined): Pair {
+  const [x, y] = exercise.root.at;
+  return root_m ?? [x * body.stature_m, y * body.stature_m];
+}
+
+function widthsOf({ widths: own }: Exercise, body: Body, widths: Setup['widths']): Widths {
+  return {
+    grip_m: widths?.grip_m ?? (own?.grip ?? DEFAULT_WIDTHS.grip) * body.stature_m,
+    stance_m: widths?.stance_m ?? (own?.stance ?? DEFAULT_WIDTHS.stance) * body.stature_m,
+  };
+}

@@ -1,0 +1,73 @@
+import type { Rig } from '../rig/rig.js';
+
+/**
+ * Where {@link solveRig} writes. Allocated once per rig; every solve overwrites
+ * it. Entry k of run r stands at `r · samples + k`, of force track i (judged
+ * contacts, then points) at `i · samples + k`.
+ */
+export interface SolutionBuffers {
+  readonly length_m: Float64Array;
+  readonly stretch: Float64Array;
+  readonly strand_N: Float64Array;
+  readonly energy_J: Float64Array;
+  readonly peakStretch: Float64Array;
+  /** ∂(signed demand)/∂(tension) per run and phase where the judge is linear, dimensionless or m. */
+  readonly gain: Float64Array;
+  /** Signed demand of the effort and of the way back. */
+  readonly signed: Float64Array;
+  readonly signedLowering: Float64Array;
+  /** Net band force on each tracked node, effort and way back, N. */
+  readonly effortX: Float64Array;
+  readonly effortY: Float64Array;
+  readonly effortZ: Float64Array;
+  readonly loweringX: Float64Array;
+  readonly loweringY: Float64Array;
+  readonly loweringZ: Float64Array;
+  /** Largest net pull on each point, N. */
+  readonly anchorPeak_N: Float64Array;
+  /** Sums of unit vectors per tracked node and phase for the run at hand. */
+  readonly pullX: Float64Array;
+  readonly pullY: Float64Array;
+  readonly pullZ: Float64Array;
+  /** Force track of each node, −1 where its force is not needed. */
+  readonly trackOfNode: Int32Array;
+  /** Node of each force track. */
+  readonly nodeOfTrack: Int32Array;
+}
+
+/** Allocates the buffers for a rig, at its full capacity. */
+export function createSolutionBuffers(rig: Rig): SolutionBuffers {
+  const { samples, contacts, judge } = rig.prepared;
+  const judged = judge.kind === 'contact' ? judge.at : [];
+  const nodes = contacts.kinds.length + rig.points.length;
+  const nodeOfTrack = Int32Array.from([
+    ...judged,
+    ...rig.points.map((_, p) => contacts.kinds.length + p),
+  ]);
+  const trackOfNode = new Int32Array(nodes).fill(-1);
+  nodeOfTrack.forEach((node, track) => (trackOfNode[node] = track));
+  const perRun = (): Float64Array => new Float64Array(rig.capacity.runs * samples);
+  const perTrack = (): Float64Array => new Float64Array(nodeOfTrack.length * samples);
+  return {
+    length_m: perRun(),
+    stretch: perRun(),
+    strand_N: perRun(),
+    energy_J: perRun(),
+    peakStretch: new Float64Array(rig.capacity.runs),
+    gain: perRun(),
+    signed: new Float64Array(samples),
+    signedLowering: new Float64Array(samples),
+    effortX: perTrack(),
+    effortY: perTrack(),
+    effortZ: perTrack(),
+    loweringX: perTrack(),
+    loweringY: perTrack(),
+    loweringZ: perTrack(),
+    anchorPeak_N: new Float64Array(rig.points.length),
+    pullX: perTrack(),
+    pullY: perTrack(),
+    pullZ: perTrack(),
+    trackOfNode,
+    nodeOfTrack,
+  };
+}

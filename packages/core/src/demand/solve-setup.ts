@@ -1,0 +1,158 @@
+import type { Triple } from '../body/exercise.js';
+import { DEFAULT_STRETCH_LIMIT, materialLength } from '../elastic/band.js';
+import { fail, type Fault, type Result, succeed } from '../faults.js';
+import { checkNames } from '../rig/check-names.js';
+import { createRig, layRun, nodeIndex, placePoint, type Rig } from '../rig/rig.js';
+import type { Setup } from '../rig/setup.js';
+import { prepareExercise } from './prepare.js';
+import { createSolutionBuffers, type SolutionBuffers } from './solution-buffers.js';
+import { solveRig } from './solve-rig.js';
+import { createSummary, helpAt, helpFloor, summarise, type Summary } from './summary.js';
+
+/** One run over the sampled phases. */
+export interface RunSolution {
+  readonly band: string;
+  readonly restPath_m: number;
+  /** With the extra, so that stretch = length/rest. */
+  readonly length_m: readonly number[];
+  readonly stretch: readonly number[];
+  /** Tension while lengthening, t. */
+  readonly strand_N: readonly number[];
+  readonly energy_J: readonly number[];
+}
+
+export interface Solution {
+  readonly phase: readonly number[];
+  readonly unit: 'N' | 'N·m';
+  readonly runs: readonly RunSolution[];
+  readonly links: Readonly<Record<string, readonly (Triple | null)[]>>;
+  /** The effort, phase rising. */
+  readonly demand: readonly number[];
+  /** The way back over the same geometry. */
+  readonly lowering: readonly number[];
+  readonly unassisted: readonly number[];
+  /** Share of the demand that the bands take, for body-weight exercises. */
+  readonly assist: readonly (number | null)[] | null;
+  readonly anchors: Readonly<Record<string, { readonly peak_N: number }>>;
+  /** Ids of the bands whose stretch passes their limit anywhere, ascending. */
+  readonly overLimit: readonly string[];
+  readonly summary: Summary;
+}
+
+/** A solved rig with what it was solved from, for callers that go on computing. */
+export interface SolvedRig {
+  readonly rig: Rig;
+  readonly buffers: SolutionBuffers;
+  readonly summary: Summary;
+}
+
+/**
+ * Solves a set-up from the whole document: names, then reach, then statics.
+ * All faults of names come together, else the first fault of computation.
+ */
+export function solveSetup(setup: Setup): Result<Solution> {
+  const rigged = rigSetup(setup);
+  if (!rigged.ok) return rigged;
+  return succeed(readSolution(setup, rigged.value));
+}
+
+/** As {@link solveSetup}, keeping rig and buffers for further solves. */
+export function rigSetup(setup: Setup): Result<SolvedRig> {
+  const faults = [...checkNames(setup), ...linksNotOffered(setup)];
+  if (faults.length > 0) return fail(...faults);
+  const prepared = prepareExercise(setup.exercise, setup.body, setup);
+  if (!prepared.ok) return prepared;
+  const names = Object.keys(setup.points);
+  const rig = createRig(prepared.value, names, {
+    runs: setup.runs.length,
+    pathNodes: Math.max(0, ...setup.runs.map((run) => run.path.length)),
+  });
+  names.forEach((name, p) => {
+    const [x, y, z] = setup.points[name] ?? [0, 0, 0];
+    placePoint(rig, p, x, y, z);
+  });
+  const fault = layRuns(rig, setup);
+  if (fault !== undefined) return fail(fault);
+  const buffers = createSolutionBuffers(rig);
+  solveRig(rig, buffers);
+  return succeed({ rig, buffers, summary: summarise(rig, buffers, createSummary()) });
+}
+
+function linksNotOffered(setup: Setup): Fault[] {
+  const names = Object.keys(setup.links ?? {});
+  if (names.length === 0) return [];
+  return [
+    {
+      code: 'not-offered',
+      path: '$.links',
+      found: `links ${names.map((name) => `"${name}"`).join(', ')}`,
+      expected: 'no links: band through band is not offered yet',
+    },
+  ];
+}
+
+function layRuns(rig: Rig, setup: Setup): Fault | undefined {
+  for (const [r, run] of setup.runs.entries()) {
+    const band = setup.bands.find(({ id }) => id === run.band);
+    if (band === undefined) throw new RangeError(`band ${run.band} passed the check of names`);
+    const material_m = materialLength(band.kind, band.flatLength_m);
+    const takeUp_m = run.takeUp_m ?? 0;
+    if (takeUp_m >= material_m) {
+      return {
+        code: 'computation',
+        path: `$.runs[${r}].takeUp_m`,
+        found: String(takeUp_m),
+        expected: `less than the band's ${material_m} m of material`,
+      };
+    }
+    const path = run.path.map((name) => nodeIndex(rig, name) ?? -1);
+    layRun(rig, band, path, takeUp_m, run.extra_m ?? 0);
+  }
+  return undefined;
+}
+
+function readSolution(setup: Setup, solved: SolvedRig): Solution {
+  const { rig, buffers, summary } = solved;
+  const { prepared } = rig;
+  const { samples } = prepared;
+  const run = (values: Float64Array, r: number): number[] =>
+    Array.from(values.subarray(r * samples, (r + 1) * samples));
+  return {
+    phase: Array.from(prepared.phase),
+    unit: prepared.unit,
+    runs: setup.runs.map(({ band }, r) => ({
+      band,
+      restPath_m: rig.rest_m[r] as number,
+      length_m: run(buffers.length_m, r),
+      stretch: run(buffers.stretch, r),
+      strand_N: run(buffers.strand_N, r),
+      energy_J: run(buffers.energy_J, r),
+    })),
+    links: {},
+    demand: Array.from(buffers.signed, Math.abs),
+    lowering: Array.from(buffers.signedLowering, Math.abs),
+    unassisted: Array.from(prepared.unassisted, Math.abs),
+    assist: prepared.bodyweight ? readHelp(solved) : null,
+    anchors: Object.fromEntries(
+      rig.points.map((name, p) => [name, { peak_N: buffers.anchorPeak_N[p] as number }]),
+    ),
+    overLimit: bandsOverLimit(setup, buffers),
+    summary,
+  };
+}
+
+function readHelp({ rig, buffers }: SolvedRig): (number | null)[] {
+  const { unassisted } = rig.prepared;
+  const floor = helpFloor(unassisted);
+  return Array.from(buffers.signed, (signed, k) => helpAt(signed, unassisted[k] as number, floor));
+}
+
+/** Ids of the bands stretched past their own limit, in ascending order. */
+export function bandsOverLimit(setup: Setup, buffers: SolutionBuffers): string[] {
+  return setup.runs
+    .flatMap(({ band: id }, r) => {
+      const limit = setup.bands.find((band) => band.id === id)?.limit ?? DEFAULT_STRETCH_LIMIT;
+      return (buffers.peakStretch[r] as number) > limit ? [id] : [];
+    })
+    .sort();
+}

@@ -1,0 +1,272 @@
+import { fail, succeed, type Result } from '../faults.js';
+import {
+  type BandKind,
+  DEFAULT_LOSS,
+  GREATEST_LOSS,
+  naturalStrands,
+  type StrandLaw,
+} from './band.js';
+import {
+  dot,
+  type Matrix3,
+  minimiseNonNegative,
+  quadraticForm,
+  scale,
+  type Vector3,
+} from './bounded-least-squares.js';
+import { strandForce, strandShape } from './strand-law.js';
+
+/** One pull on the gauge. */
+export interface PullSample {
+  /** Stretched length between hook and fixed end, m. */
+  readonly length_m: number;
+  /** Reading of the gauge, N. */
+  readonly force_N: number;
+  /** Unstretched straight length as rigged, m. Default: the flat length; half of it when folded over a bar. */
+  readonly rest_m?: number | undefined;
+  /** Strands that share the pull. Default 2 for loops, 1 otherwise; twice as many when folded over a bar. */
+  readonly strands?: number | undefined;
+  readonly direction?: 'loading' | 'unloading' | undefined;
+}
+
+/** The maker's claim: a range of pull over the usual stretch, N. */
+export interface LabelClaim {
+  readonly min_N: number;
+  readonly max_N: number;
+}
+
+export interface BandSamples {
+  readonly kind: BandKind;
+  readonly flatLength_m: number;
+  readonly samples: readonly PullSample[];
+  readonly label?: LabelClaim | undefined;
+}
+
+/** How far the law rests on measurements; travels with every figure computed from it. */
+export type Grade = 'measured' | 'partial' | 'label';
+
+/** A reading turned to one strand: stretch ratio and pull, with its standard error. */
+export interface StrandReading {
+  readonly stretch: number;
+  readonly strand_N: number;
+  readonly std_N: number;
+}
+
+export interface Calibration {
+  readonly law: StrandLaw;
+  /** Covariance of (c1, c2, c3), N². */
+  readonly covariance: Matrix3;
+  readonly loss: number;
+  readonly grade: Grade;
+}
+
+/** Gauge error at the hook, N, and the share of the reading that goes with it. */
+const GAUGE_ERROR_N = 0.5;
+const GAUGE_ERROR_SHARE = 0.02;
+
+/** Shape of a usual band's law, and how far each coefficient may stray from it (relative, 1σ). */
+const PRIOR_SHAPE: Vector3 = [1, 0.8, 0.01];
+const PRIOR_SPREAD: Vector3 = [0.5, 0.5, 1];
+
+/** A label's two ends are taken at these stretch ratios of the natural pull, with this relative 1σ. */
+const LABEL_STRETCH = { min: 1.5, max: 3 } as const;
+const LABEL_ERROR_SHARE = 0.35;
+
+/** `measured` asks for this many loading samples over this span of stretch. */
+const MEASURED_SAMPLES = 3;
+const MEASURED_SPAN = 0.5;
+const SPAN_TOLERANCE = 1e-9;
+
+/** Unloading samples nearer than this to the longest stretch say nothing about the loss. */
+const LOSS_DISTANCE = 0.05;
+
+/**
+ * Fits the strand law to pulls on a gauge, or, without any, to the label.
+ *
+ * Minimises Σ w(t − φ·c)² + Σk((ck − s·pk)/(rk·s·pk))² over c ≥ 0 with
+ * w = 1/σ², σ² = (0.5 N/strands)² + (0.02 t)², prior shape p = (1, 0.8, 0.01)
+ * of scale s = Σwtφp/Σwφp², φp = p·φ(λ). Covariance: inverse of the normal
+ * matrix on the coefficients not at zero, times max(1, χ²/n).
+ *
+ * Fails when there is neither a label nor a loading sample above λ = 1 and 0 N.
+ */
+export function calibrate(document: BandSamples): Result<Calibration> {
+  const loading = document.samples.filter((sample) => sample.direction !== 'unloading');
+  const readings = loading.map((sample) => toStrandReading(document, sample));
+  const usable = readings.some((reading) => reading.stretch > 1 && reading.strand_N > 0);
+  if (!usable && document.label === undefined) {
+    return fail({
+      code: 'computation',
+      path: '$.samples',
+      found: `${readings.length} loading samples, none above stretch 1 and 0 N, and no label`,
+      expected: 'a loading sample above stretch 1 and 0 N, or a label',
+    });
+  }
+  const evidence = usable ? readings : labelReadings(document.kind, document.label);
+  const { law, covariance } = fitLaw(evidence);
+  return succeed({
+    law,
+    covariance,
+    loss: measureLoss(document, law),
+    grade: usable ? gradeOf(readings) : 'label',
+  });
+}
+
+/**
+ * Pull of one strand at λ under a calibration, with its standard deviation
+ * √(φᵀCφ), both N.
+ */
+export function predictStrand(
+  calibration: Calibration,
+  stretch: number,
+): { stretch: number; strand_N: number; std_N: number } {
+  const shape = strandShape(stretch);
+  return {
+    stretch,
+    strand_N: strandForce(calibration.law, stretch),
+    std_N: Math.sqrt(Math.max(0, quadraticForm(calibration.covariance, shape))),
+  };
+}
+
+/**
+ * One pull as stretch ratio and pull of one strand, with the standard error of
+ * the gauge: λ = length/rest, t = force/strands.
+ */
+export function toStrandReading(
+  band: Pick<BandSamples, 'kind' | 'flatLength_m'>,
+  sample: PullSample,
+): StrandReading {
+  const strands = sample.strands ?? naturalStrands(band.kind);
+  const folded = strands === 2 * naturalStrands(band.kind);
+  const rest_m = sample.rest_m ?? (folded ? band.flatLength_m / 2 : band.flatLength_m);
+  const strand_N = sample.force_N / strands;
+  return {
+    stretch: sample.length_m / rest_m,
+    strand_N,
+    std_N: Math.hypot(GAUGE_ERROR_N / strands, GAUGE_ERROR_SHARE * strand_N),
+  };
+}
+
+/** The two weak readings that a label stands for. */
+function labelReadings(kind: BandKind, label: LabelClaim | undefined): StrandReading[] {
+  if (label === undefined) return [];
+  const strands = naturalStrands(kind);
+  const reading = (stretch: number, force_N: number): StrandReading => ({
+    stretch,
+    strand_N: force_N / strands,
+    std_N: (LABEL_ERROR_SHARE * force_N) / strands,
+  });
+  return [reading(LABEL_STRETCH.min, label.min_N), reading(LABEL_STRETCH.max, label.max_N)];
+}
+
+function fitLaw(readings: readonly StrandReading[]): { law: StrandLaw; covariance: Matrix3 } {
+  const scale_N = priorScale(readings);
+  const prior: Vector3 = [
+    scale_N * PRIOR_SHAPE[0],
+    scale_N * PRIOR_SHAPE[1],
+    scale_N * PRIOR_SHAPE[2],
+  ];
+  const priorWeight: Vector3 = [
+    1 / (PRIOR_SPREAD[0] * prior[0]) ** 2,
+    1 / (PRIOR_SPREAD[1] * prior[1]) ** 2,
+    1 / (PRIOR_SPREAD[2] * prior[2]) ** 2,
+  ];
+  const [matrix, vector] = normalEquations(readings, prior, priorWeight);
+  const { solution, inverse } = minimiseNonNegative(matrix, vector);
+  let misfit = 0;
+  for (const { stretch, strand_N, std_N } of readings) {
+    misfit += ((strand_N - dot(strandShape(stretch), solution)) / std_N) ** 2;
+  }
+  return {
+    law: { c1_N: solution[0], c2_N: solution[1], c3_N: solution[2] },
+    covariance: scale(inverse, Math.max(1, misfit / readings.length)),
+  };
+}
+
+/** Scale s of the prior, N: the least-squares factor of the usual shape alone. */
+function priorScale(readings: readonly StrandReading[]): number {
+  let numerator = 0;
+  let denominator = 0;
+  for (const { stretch, strand_N, std_N } of readings) {
+    const weight = 1 / std_N ** 2;
+    const usual = dot(PRIOR_SHAPE, strandShape(stretch));
+    numerator += weight * strand_N * usual;
+    denominator += weight * usual * usual;
+  }
+  return numerator / denominator;
+}
+
+function normalEquations(
+  readings: readonly StrandReading[],
+  prior: Vector3,
+  priorWeight: Vector3,
+): [Matrix3, Vector3] {
+  const m = [priorWeight[0], 0, 0, priorWeight[1], 0, priorWeight[2]] as [
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+  ];
+  const v: [number, number, number] = [
+    priorWeight[0] * prior[0],
+    priorWeight[1] * prior[1],
+    priorWeight[2] * prior[2],
+  ];
+  for (const { stretch, strand_N, std_N } of readings) {
+    const weight = 1 / std_N ** 2;
+    const [p1, p2, p3] = strandShape(stretch);
+    m[0] += weight * p1 * p1;
+    m[1] += weight * p1 * p2;
+    m[2] += weight * p1 * p3;
+    m[3] += weight * p2 * p2;
+    m[4] += weight * p2 * p3;
+    m[5] += weight * p3 * p3;
+    v[0] += weight * p1 * strand_N;
+    v[1] += weight * p2 * strand_N;
+    v[2] += weight * p3 * strand_N;
+  }
+  const matrix: Matrix3 = [
+    [m[0], m[1], m[2]],
+    [m[1], m[3], m[4]],
+    [m[2], m[4], m[5]],
+  ];
+  return [matrix, v];
+}
+
+function gradeOf(readings: readonly StrandReading[]): Grade {
+  const stretches = readings.map((reading) => reading.stretch);
+  const span = Math.max(...stretches) - Math.min(...stretches);
+  const enough = readings.length >= MEASURED_SAMPLES && span >= MEASURED_SPAN - SPAN_TOLERANCE;
+  return enough ? 'measured' : 'partial';
+}
+
+/**
+ * Loss on the way back: per unloading sample h = (1 − t/t_law)(λm − 1)/(λm − λ)
+ * with λm the longest stretch of all samples; the median, held to 0 … 0.4.
+ */
+function measureLoss(document: BandSamples, law: StrandLaw): number {
+  const all = document.samples.map((sample) => toStrandReading(document, sample));
+  const longest = Math.max(...all.map((reading) => reading.stretch));
+  const losses: number[] = [];
+  document.samples.forEach((sample, index) => {
+    const reading = all[index];
+    if (sample.direction !== 'unloading' || reading === undefined) return;
+    if (reading.stretch >= longest - LOSS_DISTANCE) return;
+    const law_N = strandForce(law, reading.stretch);
+    if (law_N <= 0) return;
+    losses.push(
+      ((1 - reading.strand_N / law_N) * (longest - 1)) / (longest - reading.stretch),
+    );
+  });
+  if (losses.length === 0) return DEFAULT_LOSS;
+  return Math.min(GREATEST_LOSS, Math.max(0, median(losses)));
+}
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  const middle = sorted.length >> 1;
+  const upper = sorted[middle] ?? 0;
+  return sorted.length % 2 === 1 ? upper : ((sorted[middle - 1] ?? upper) + upper) / 2;
+}

@@ -1,0 +1,77 @@
+export { type Fault, type FaultCode, fail, type Result, succeed } from './faults.js';
+export {
+  type ForceUnit,
+  fromNewtons,
+  INCH_M,
+  KILOGRAM_FORCE_N,
+  POUND_FORCE_N,
+  STANDARD_GRAVITY_M_S2,
+  toNewtons,
+} from './units/units.js';
+export {
+  type Band,
+  type BandKind,
+  DEFAULT_LOSS,
+  DEFAULT_STRETCH_LIMIT,
+  GREATEST_LOSS,
+  GREATEST_STRETCH_LIMIT,
+  isContinuous,
+  materialLength,
+  naturalStrands,
+  type StrandLaw,
+} from './elastic/band.js';
+export {
+  shorteningForce,
+  strandEnergyPerRestMetre,
+  strandForce,
+  strandShape,
+} from './elastic/strand-law.js';
+export {
+  type BandSamples,
+  calibrate,
+  type Calibration,
+  type Grade,
+  type LabelClaim,
+  predictStrand,
+  type PullSample,
+  type StrandReading,
+  toStrandReading,
+} from './elastic/calibration.js';
+export { type Matrix3, quadraticForm, type Vector3 } from './elastic/bounded-least-squares.js';
+export type {
+  Demand,
+  Exercise,
+  Pair,
+  Plane,
+  Pose,
+  SegmentPlace,
+  StrengthShape,
+  Triple,
+} from './body/exercise.js';
+export { type Body, CHAIN, type Joint, JOINTS, type Segment, SEGMENTS } from './body/segments.js';
+export { BUILT_IN_CONTACTS, type ContactField, contactNames } from './body/contacts.js';
+export { ARM_REACH, type ArmDirections, solveArm } from './body/two-link-arm.js';
+export { checkNames } from './rig/check-names.js';
+export {
+  clearRuns,
+  createRig,
+  layRun,
+  nodeIndex,
+  placePoint,
+  type Rig,
+  type RigCapacity,
+} from './rig/rig.js';
+export { DEFAULT_SAMPLES, type Load, type Run, type Setup } from './rig/setup.js';
+export { prepareExercise, rootPlace, type Stance } from './demand/prepare.js';
+export type { PreparedExercise } from './demand/prepared.js';
+export { createSolutionBuffers, type SolutionBuffers } from './demand/solution-buffers.js';
+export { solveRig } from './demand/solve-rig.js';
+export {
+  rigSetup,
+  type RunSolution,
+  type Solution,
+  solveSetup,
+  type SolvedRig,
+} from './demand/solve-setup.js';
+export { strengthAt } from './demand/strength.js';
+export { createSummary, summarise, type Summary } from './demand/summary.js';

@@ -1,0 +1,119 @@
+import { type Band, DEFAULT_LOSS, isContinuous, materialLength } from '../elastic/band.js';
+import type { PreparedExercise } from '../demand/prepared.js';
+
+/**
+ * Bands and anchors laid on a prepared exercise, on flat arrays that are
+ * allocated once and filled again and again: moving an anchor or changing a
+ * band allocates nothing. Nodes are the exercise's contacts, then the points;
+ * entry k of node i stands at `i · samples + k`.
+ */
+export interface Rig {
+  readonly prepared: PreparedExercise;
+  readonly points: readonly string[];
+  readonly capacity: RigCapacity;
+  readonly nodeX: Float64Array;
+  readonly nodeY: Float64Array;
+  readonly nodeZ: Float64Array;
+  /** Runs laid at present. */
+  runs: number;
+  readonly closed: Uint8Array;
+  /** Where each run's nodes begin and how many they are, in `path`. */
+  readonly pathLength: Int32Array;
+  /** Node indices; run r owns `capacity.pathNodes` entries from `r · capacity.pathNodes`. */
+  readonly path: Int32Array;
+  readonly rest_m: Float64Array;
+  readonly extra_m: Float64Array;
+  readonly c1_N: Float64Array;
+  readonly c2_N: Float64Array;
+  readonly c3_N: Float64Array;
+  readonly loss: Float64Array;
+}
+
+export interface RigCapacity {
+  readonly runs: number;
+  /** Longest path, in nodes. */
+  readonly pathNodes: number;
+}
+
+/** Allocates a rig without runs; its points lie at the origin until they are placed. */
+export function createRig(
+  prepared: PreparedExercise,
+  points: readonly string[],
+  capacity: RigCapacity,
+): Rig {
+  const { contacts, samples } = prepared;
+  const size = (contacts.kinds.length + points.length) * samples;
+  const rig: Rig = {
+    prepared,
+    points,
+    capacity,
+    nodeX: new Float64Array(size),
+    nodeY: new Float64Array(size),
+    nodeZ: new Float64Array(size),
+    runs: 0,
+    closed: new Uint8Array(capacity.runs),
+    pathLength: new Int32Array(capacity.runs),
+    path: new Int32Array(capacity.runs * capacity.pathNodes),
+    rest_m: new Float64Array(capacity.runs),
+    extra_m: new Float64Array(capacity.runs),
+    c1_N: new Float64Array(capacity.runs),
+    c2_N: new Float64Array(capacity.runs),
+    c3_N: new Float64Array(capacity.runs),
+    loss: new Float64Array(capacity.runs),
+  };
+  rig.nodeX.set(contacts.x);
+  rig.nodeY.set(contacts.y);
+  rig.nodeZ.set(contacts.z);
+  return rig;
+}
+
+/** Moves the point of this index to (x, y, z), metres. */
+export function placePoint(rig: Rig, point: number, x: number, y: number, z: number): void {
+  const { samples, contacts } = rig.prepared;
+  const start = (contacts.kinds.length + point) * samples;
+  rig.nodeX.fill(x, start, start + samples);
+  rig.nodeY.fill(y, start, start + samples);
+  rig.nodeZ.fill(z, start, start + samples);
+}
+
+/** The node of a contact or point by name; undefined when there is none. */
+export function nodeIndex(rig: Rig, name: string): number | undefined {
+  const contact = rig.prepared.contacts.index.get(name);
+  if (contact !== undefined) return contact;
+  const point = rig.points.indexOf(name);
+  return point < 0 ? undefined : rig.prepared.contacts.kinds.length + point;
+}
+
+/** Takes all bands off; their places are used again by {@link layRun}. */
+export function clearRuns(rig: Rig): void {
+  rig.runs = 0;
+}
+
+/**
+ * Lays a band along nodes. Rest length of the path: 2·flat length − take-up for
+ * a loop, flat length − take-up for the rest. The caller vouches for the
+ * numbers: 0 ≤ takeUp_m < material, extra_m ≥ 0, at least two nodes.
+ */
+export function layRun(
+  rig: Rig,
+  band: Band,
+  path: readonly number[],
+  takeUp_m = 0,
+  extra_m = 0,
+): void {
+  const r = rig.runs;
+  if (r >= rig.capacity.runs || path.length > rig.capacity.pathNodes) {
+    throw new RangeError('layRun: the rig was allocated for fewer runs or shorter paths');
+  }
+  const start = r * rig.capacity.pathNodes;
+  for (let i = 0; i < path.length; i++) rig.path[start + i] = path[i] as number;
+  rig.pathLength[r] = path.length;
+  rig.closed[r] = isContinuous(band.kind) ? 1 : 0;
+  rig.rest_m[r] = materialLength(band.kind, band.flatLength_m) - takeUp_m;
+  rig.extra_m[r] = extra_m;
+  rig.c1_N[r] = band.law.c1_N;
+  rig.c2_N[r] = band.law.c2_N;
+  rig.c3_N[r] = band.law.c3_N;
+  rig.loss[r] = band.loss ?? DEFAULT_LOSS;
+  rig.runs = r + 1;
+}

@@ -1,0 +1,42 @@
+/**
+ * The core counts in metre, newton, kilogram, second and joule; angles in
+ * degrees in documents and in radians inside a function. Figures for people
+ * are converted at the edge with these constants.
+ */
+
+/** Standard gravity, m/s² (exact by definition, CGPM 1901). */
+export const STANDARD_GRAVITY_M_S2 = 9.80665;
+
+/** One pound-force in newtons (exact: 0.45359237 kg · 9.80665 m/s²). */
+export const POUND_FORCE_N = 4.4482216152605;
+
+/** One kilogram-force in newtons (exact by definition). */
+export const KILOGRAM_FORCE_N = STANDARD_GRAVITY_M_S2;
+
+/** One inch in metres (exact by definition). */
+export const INCH_M = 0.0254;
+
+const RADIANS_PER_DEGREE = Math.PI / 180;
+
+/** Degrees to radians. */
+export function toRadians(angle_deg: number): number {
+  return angle_deg * RADIANS_PER_DEGREE;
+}
+
+export type ForceUnit = 'N' | 'kgf' | 'lbf';
+
+const NEWTONS_PER: Record<ForceUnit, number> = {
+  N: 1,
+  kgf: KILOGRAM_FORCE_N,
+  lbf: POUND_FORCE_N,
+};
+
+/** A force given in `unit`, in newtons. Example: `toNewtons(10, 'kgf')` is 98.0665. */
+export function toNewtons(value: number, unit: ForceUnit): number {
+  return value * NEWTONS_PER[unit];
+}
+
+/** A force in newtons, in `unit`. Example: `fromNewtons(98.0665, 'kgf')` is 10. */
+export function fromNewtons(force_N: number, unit: ForceUnit): number {
+  return force_N / NEWTONS_PER[unit];
+}
