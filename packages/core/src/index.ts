@@ -75,3 +75,29 @@ export {
 } from './demand/solve-setup.js';
 export { strengthAt } from './demand/strength.js';
 export { createSummary, summarise, type Summary } from './demand/summary.js';
+export { solutionSpread, type Spread } from './demand/spread.js';
+export {
+  type AnchorKind,
+  type BandFacts,
+  type Caution,
+  type CautionContext,
+  type CautionLevel,
+  type Cure,
+} from './safety/caution.js';
+export { CAUTION_RULES, findCautions } from './safety/rules.js';
+export { distanceCure } from './safety/stretch.js';
+export { headClearance } from './safety/place.js';
+export { decide } from './progression/decide.js';
+export {
+  type Decision,
+  type DecisionCode,
+  DEFAULT_PAIN_LIMIT,
+  type DoneSession,
+  type DoneSet,
+  type LadderRung,
+  type Prescription,
+  type Reason,
+  type Review,
+  type School,
+  SCHOOLS,
+} from './progression/review.js';

@@ -1,0 +1,203 @@
+import * as z from 'zod';
+import {
+  documentHead,
+  id,
+  joint,
+  name,
+  nonNegative,
+  pair,
+  positive,
+  segment,
+} from './primitives.js';
+
+
+const pose = z
+  .strictObject({
+    phase: z.number().min(0).max(1),
+    foot: z.number().optional(),
+    shank: z.number().optional(),
+    thigh: z.number().optional(),
+    trunk: z.number().optional(),
+    upperArm: z.number().optional(),
+    forearm: z.number().optional(),
+    hand: pair.optional(),
+    handAt: pair.optional(),
+  })
+  .refine(
+    (value) =>
+      [value.upperArm ?? value.forearm, value.hand, value.handAt].filter(
+        (part) => part !== undefined,
+      ).length <= 1,
+    { message: 'the arm given once: upperArm and forearm, hand, or handAt' },
+  );
+
+const poses = z
+  .array(pose)
+  .min(2)
+  .max(1000)
+  .superRefine((list, context) => {
+    const keysOf = (index: number): string =>
+      Object.keys(list[index] ?? {})
+        .sort()
+        .join(', ');
+    list.forEach((entry, i) => {
+      const before = list[i - 1];
+      if (before !== undefined && entry.phase <= before.phase) {
+        context.addIssue({
+          code: 'custom',
+          path: [i, 'phase'],
+          message: `a phase above ${before.phase}: phases rise strictly from 0 to 1`,
+        });
+      }
+      if (i > 0 && keysOf(i) !== keysOf(0)) {
+        context.addIssue({
+          code: 'custom',
+          path: [i],
+          params: { found: `a pose with ${keysOf(i)}` },
+          message: `the same parts as the first pose: ${keysOf(0)}`,
+        });
+      }
+    });
+    if (list[0]?.phase !== 0) {
+      context.addIssue({ code: 'custom', path: [0, 'phase'], message: 'phase 0, the start' });
+    }
+    if (list.at(-1)?.phase !== 1) {
+      context.addIssue({
+        code: 'custom',
+        path: [list.length - 1, 'phase'],
+        message: 'phase 1, the end of the effort',
+      });
+    }
+  });
+
+const contactNames = z
+  .array(name)
+  .min(1)
+  .max(50)
+  .refine((names) => new Set(names).size === names.length, { message: 'each contact once' });
+
+export const demand = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('support'), at: contactNames }),
+  z.strictObject({
+    kind: z.literal('moment'),
+    at: joint,
+    carries: z
+      .array(segment)
+      .min(1)
+      .refine((list) => new Set(list).size === list.length, { message: 'each segment once' }),
+  }),
+  z.strictObject({ kind: z.literal('prop'), at: joint, pivot: joint }),
+  z.strictObject({ kind: z.literal('contact'), at: contactNames }),
+]);
+
+const plane = z.enum(['sagittal', 'frontal', 'transverse']);
+
+/** A way to run a band in this exercise, for the workbench to offer. */
+export const route = z.strictObject({
+  id,
+  title: z.string().min(1),
+  /** Bands that close on themselves, or bands with two ends. */
+  for: z.enum(['continuous', 'open']),
+  path: z.array(name).min(2),
+  takeUp_m: nonNegative.optional(),
+  extra_m: nonNegative.optional(),
+});
+
+/** Where the anchor of an exercise usually stands, in statures from the exercise's origin. */
+const anchor = z.strictObject({
+  point: name,
+  kinds: z.array(z.enum(['door', 'wall', 'post', 'bar'])).min(1),
+  /** Height as share of stature. */
+  height: nonNegative,
+  /** Distance ahead of the feet as share of stature. */
+  distance: positive,
+});
+
+const exerciseShape = {
+  ...documentHead('wiry-otter.exercise'),
+  id,
+  title: z.string().min(1),
+  plane,
+  bodyweight: z.boolean(),
+  strength: z.enum(['ascending', 'descending', 'bell', 'flat']),
+  elbowBend: z.union([z.literal(1), z.literal(-1)]).optional(),
+  limbs: z.union([z.literal(1), z.literal(2)]).optional(),
+  root: z.strictObject({ point: joint, at: pair }),
+  widths: z.strictObject({ grip: nonNegative.optional(), stance: nonNegative.optional() }).optional(),
+  poses,
+  contacts: z
+    .record(
+      name,
+      z.strictObject({
+        segment,
+        at: z.number(),
+        offset: z.number().optional(),
+        z_m: z.number().optional(),
+      }),
+    )
+    .optional(),
+  demand,
+  anchor: anchor.optional(),
+  routes: z.array(route).optional(),
+  cues: z.array(z.string().min(1)).optional(),
+};
+
+/** The parts that decide whether a demand fits its plane; enough of them valid, the rule is checked. */
+const planeParts = z.object({ plane, demand, limbs: exerciseShape.limbs });
+const handParts = z.object({
+  root: exerciseShape.root,
+  poses: z.array(z.looseObject({ handAt: pair.optional() })),
+});
+
+/** All faults of form come together: these rules are checked although other parts are faulty. */
+const ALWAYS = { when: () => true } as const;
+
+/** `wiry-otter.exercise`: the movement, its contacts and what it is judged by. */
+export const exerciseDocument = z
+  .strictObject(exerciseShape)
+  .superRefine(checkPlane, ALWAYS)
+  .superRefine(checkHandRoot, ALWAYS);
+export type ExerciseDocument = z.infer<typeof exerciseDocument>;
+
+function checkPlane(value: unknown, context: z.RefinementCtx): void {
+  const parts = planeParts.safeParse(value);
+  if (!parts.success) return;
+  const exercise = parts.data;
+  const misfit = (path: string[], message: string, found: string): void =>
+    context.addIssue({ code: 'custom', path, message, params: { found } });
+  if (exercise.limbs !== undefined && exercise.plane !== 'sagittal') {
+    misfit(['limbs'], 'limbs in the sagittal plane only', `limbs in the ${exercise.plane} plane`);
+  }
+  const { kind } = exercise.demand;
+  const found = `"${kind}" in the ${exercise.plane} plane`;
+  if (kind === 'support' && exercise.plane === 'transverse') {
+    misfit(['demand', 'kind'], 'support in the sagittal or frontal plane', found);
+  }
+  if (kind === 'prop' && exercise.plane !== 'sagittal') {
+    misfit(['demand', 'kind'], 'prop in the sagittal plane', found);
+  }
+  if (
+    exercise.demand.kind === 'moment' &&
+    exercise.plane !== 'sagittal' &&
+    exercise.demand.carries.includes('trunk')
+  ) {
+    misfit(['demand', 'carries'], 'the trunk carried in the sagittal plane only', found);
+  }
+}
+
+function checkHandRoot(value: unknown, context: z.RefinementCtx): void {
+  const parts = handParts.safeParse(value);
+  if (!parts.success) return;
+  const { root, poses: list } = parts.data;
+  if (root.point !== 'grip' && root.point !== 'elbow') return;
+  list.forEach(({ handAt }, i) => {
+    if (handAt === undefined) return;
+    context.addIssue({
+      code: 'custom',
+      path: ['poses', i, 'handAt'],
+      message: 'handAt only where the root is not the grip or elbow',
+      params: { found: `handAt with the root at the ${root.point}` },
+    });
+  });
+}
+

@@ -1,0 +1,52 @@
+import type { Plane } from '../body/exercise.js';
+import type { Grade } from '../elastic/calibration.js';
+import type { SolvedRig } from '../demand/solve-setup.js';
+import type { Setup } from '../rig/setup.js';
+
+/** `refuse` keeps a set-up from being ready, `warn` must be acknowledged, `note` informs. */
+export type CautionLevel = 'refuse' | 'warn' | 'note';
+
+/** The smallest change that ends a refusal. */
+export interface Cure {
+  readonly kind: 'distance';
+  /** How far the person has to step towards the anchor, m. */
+  readonly closer_m: number;
+}
+
+export interface Caution {
+  readonly rule: string;
+  readonly level: CautionLevel;
+  readonly text: string;
+  /** The figures the rule weighed, keyed with their unit. */
+  readonly figures: Readonly<Record<string, number | string>>;
+  readonly cure?: Cure;
+}
+
+/** What is known about a band in the set-up besides its law. */
+export interface BandFacts {
+  readonly id: string;
+  readonly title: string;
+  readonly grade: Grade;
+  readonly retired: boolean;
+  readonly flatLength_m: number;
+}
+
+export type AnchorKind = 'door' | 'wall' | 'post' | 'bar' | 'underFoot';
+
+/** Everything the rules look at. */
+export interface CautionContext {
+  readonly setup: Setup;
+  readonly plane: Plane;
+  readonly solved: SolvedRig;
+  readonly bands: readonly BandFacts[];
+  readonly anchor: AnchorKind;
+  /** A condition on file or a rehab goal asks for a clinician's clearance. */
+  readonly clearance?: { readonly needed: boolean; readonly valid: boolean } | undefined;
+}
+
+/** One rule: pure, and silent when it has nothing to say. */
+export interface CautionRule {
+  readonly id: string;
+  readonly level: CautionLevel;
+  readonly check: (context: CautionContext) => Caution | undefined;
+}

@@ -1,0 +1,122 @@
+import type { CautionContext, CautionRule } from './caution.js';
+
+/** Nearest that a line of pull or recoil may pass the head, m. */
+const FACE_CLEARANCE_M = 0.15;
+
+/** Centre of the head over the shoulder line is the contact `head`; its radius is part of the clearance. */
+const HEAD = 'head';
+
+/** Warns when the line of pull, or the recoil line beyond the hands, passes the head closely. */
+export const faceLine: CautionRule = {
+  id: 'face-line',
+  level: 'warn',
+  check: (context) => {
+    const clearance_m = headClearance(context);
+    if (clearance_m === undefined || clearance_m >= FACE_CLEARANCE_M) return undefined;
+    return {
+      rule: 'face-line',
+      level: 'warn',
+      text: `The line of pull passes ${Math.round(clearance_m * 100)} cm from the middle of the head. Never pull a band toward the face: move the anchor or turn away; wear eye protection.`,
+      figures: { clearance_m },
+    };
+  },
+};
+
+/** Warns until the right side of a door is confirmed. */
+export const doorSide: CautionRule = {
+  id: 'door-side',
+  level: 'warn',
+  check: ({ anchor }) =>
+    anchor === 'door'
+      ? {
+          rule: 'door-side',
+          level: 'warn',
+          text: 'Stand on the side where pulling shuts the door; else lock it and hang a sign outside.',
+          figures: {},
+        }
+      : undefined,
+};
+
+/** Refuses a band that has been retired. */
+export const bandState: CautionRule = {
+  id: 'band-state',
+  level: 'refuse',
+  check: ({ setup, bands }) => {
+    const retired = bands.find(
+      ({ id, retired: gone }) => gone && setup.runs.some((run) => run.band === id),
+    );
+    if (retired === undefined) return undefined;
+    return {
+      rule: 'band-state',
+      level: 'refuse',
+      text: `${retired.title} is retired: do not use it, replace it.`,
+      figures: { band: retired.id },
+    };
+  },
+};
+
+/** Refuses rehab work without a clinician's clearance. */
+export const condition: CautionRule = {
+  id: 'condition',
+  level: 'refuse',
+  check: ({ clearance }) =>
+    clearance === undefined || !clearance.needed || clearance.valid
+      ? undefined
+      : {
+          rule: 'condition',
+          level: 'refuse',
+          text: 'This person needs clearance by a licensed clinician (physician or physiotherapist): ask, and record name, date and limits.',
+          figures: {},
+        },
+};
+
+/**
+ * The least distance in the exercise's plane between the head and the straight
+ * line from each anchor through the hands and on beyond them, m, over all
+ * phases; undefined without a head or an anchor in the plane.
+ */
+export function headClearance({ setup, plane, solved }: CautionContext): number | undefined {
+  const { rig } = solved;
+  const { contacts, samples } = rig.prepared;
+  const head = contacts.index.get(HEAD);
+  if (head === undefined || plane === 'transverse') return undefined;
+  let least: number | undefined;
+  for (const run of setup.runs) {
+    const anchors = run.path.filter((name) => name in setup.points);
+    const held = run.path.filter((name) => name.startsWith('grip'));
+    for (const anchor of anchors) {
+      const [ax, ay] = setup.points[anchor] ?? [0, 0];
+      for (const grip of held) {
+        const hand = contacts.index.get(grip);
+        if (hand === undefined) continue;
+        for (let k = 0; k < samples; k++) {
+          const distance = distanceToRay(
+            contacts.x[head * samples + k] as number,
+            contacts.y[head * samples + k] as number,
+            ax,
+            ay,
+            (contacts.x[hand * samples + k] as number) - ax,
+            (contacts.y[hand * samples + k] as number) - ay,
+          );
+          least = Math.min(least ?? Infinity, distance);
+        }
+      }
+    }
+  }
+  return least;
+}
+
+/** Distance from (px, py) to the ray from (ax, ay) along (dx, dy). */
+function distanceToRay(
+  px: number,
+  py: number,
+  ax: number,
+  ay: number,
+  dx: number,
+  dy: number,
+): number {
+  const lengthSquare = dx * dx + dy * dy;
+  if (lengthSquare === 0) return Math.hypot(px - ax, py - ay);
+  const along = Math.max(0, ((px - ax) * dx + (py - ay) * dy) / lengthSquare);
+  return Math.hypot(px - ax - along * dx, py - ay - along * dy);
+}

@@ -1,0 +1,102 @@
+import { DEFAULT_STRETCH_LIMIT, GREATEST_STRETCH_LIMIT } from '../elastic/band.js';
+import { solveRig } from '../demand/solve-rig.js';
+import { placePoint } from '../rig/rig.js';
+import type { CautionContext, CautionRule } from './caution.js';
+
+/** Stretch ratio above which bands fail without notice, and nearness to the limit that counts as high. */
+const HIGH_STRETCH = 2.5;
+const NEAR_LIMIT_SHARE = 0.95;
+
+/** Cures are looked for in whole centimetres up to this distance, m. */
+const FARTHEST_CURE_M = 2;
+const CURE_STEP_M = 0.01;
+
+interface StretchedBand {
+  readonly id: string;
+  readonly title: string;
+  readonly stretch: number;
+  readonly limit: number;
+}
+
+/** Refuses a band stretched past its limit at any phase; names the distance that cures it. */
+export const stretchLimit: CautionRule = {
+  id: 'stretch-limit',
+  level: 'refuse',
+  check: (context) => {
+    const over = stretchedBands(context).filter(({ stretch, limit }) => stretch > limit);
+    const worst = over.sort((a, b) => b.stretch / b.limit - a.stretch / a.limit)[0];
+    if (worst === undefined) return undefined;
+    const closer_m = distanceCure(context);
+    const cure =
+      closer_m === undefined
+        ? 'Take a longer band, or fewer folds.'
+        : `Step ${Math.round(closer_m * 100)} cm closer.`;
+    return {
+      rule: 'stretch-limit',
+      level: 'refuse',
+      text: `${worst.title} is stretched to ×${worst.stretch.toFixed(2)}, past its limit of ×${worst.limit.toFixed(2)}. ${cure}`,
+      figures: { band: worst.id, stretch: worst.stretch, limit: worst.limit },
+      ...(closer_m === undefined ? {} : { cure: { kind: 'distance', closer_m } }),
+    };
+  },
+};
+
+/** Warns above ×2.5, or within 5 % of the band's limit. */
+export const stretchHigh: CautionRule = {
+  id: 'stretch-high',
+  level: 'warn',
+  check: (context) => {
+    const high = stretchedBands(context).find(
+      ({ stretch, limit }) =>
+        stretch <= limit && (stretch > HIGH_STRETCH || stretch > NEAR_LIMIT_SHARE * limit),
+    );
+    if (high === undefined) return undefined;
+    return {
+      rule: 'stretch-high',
+      level: 'warn',
+      text: `${high.title} reaches ×${high.stretch.toFixed(2)} of its ×${high.limit.toFixed(2)}. Bands fail without notice up here: shorten the reach.`,
+      figures: { band: high.id, stretch: high.stretch, limit: high.limit },
+    };
+  },
+};
+
+function stretchedBands({ setup, solved, bands }: CautionContext): StretchedBand[] {
+  return setup.runs.map((run, r) => {
+    const band = setup.bands.find(({ id }) => id === run.band);
+    const limit = Math.min(band?.limit ?? DEFAULT_STRETCH_LIMIT, GREATEST_STRETCH_LIMIT);
+    const title = bands.find(({ id }) => id === run.band)?.title ?? run.band;
+    return { id: run.band, title, stretch: solved.buffers.peakStretch[r] as number, limit };
+  });
+}
+
+/**
+ * The least distance, in whole centimetres, by which the anchors have to come
+ * nearer for every band to stay within its limit; undefined where no distance
+ * helps (no anchor, or a band that is too short even beside it).
+ */
+export function distanceCure({ setup, solved }: CautionContext): number | undefined {
+  const { rig, buffers } = solved;
+  const points = Object.values(setup.points);
+  if (points.length === 0) return undefined;
+  const root = setup.root_m?.[0] ?? 0;
+  let cure: number | undefined;
+  const steps = Math.round(FARTHEST_CURE_M / CURE_STEP_M);
+  for (let step = 1; step <= steps && cure === undefined; step++) {
+    const closer_m = step * CURE_STEP_M;
+    points.forEach(([x, y, z], p) => {
+      placePoint(rig, p, x - Math.sign(x - root) * Math.min(closer_m, Math.abs(x - root)), y, z);
+    });
+    solveRig(rig, buffers);
+    if (stretchesWithinLimits(setup, buffers.peakStretch)) cure = closer_m;
+  }
+  points.forEach(([x, y, z], p) => placePoint(rig, p, x, y, z));
+  solveRig(rig, buffers);
+  return cure;
+}
+
+function stretchesWithinLimits(setup: CautionContext['setup'], peaks: Float64Array): boolean {
+  return setup.runs.every((run, r) => {
+    const limit = setup.bands.find(({ id }) => id === run.band)?.limit ?? DEFAULT_STRETCH_LIMIT;
+    return (peaks[r] as number) <= Math.min(limit, GREATEST_STRETCH_LIMIT);
+  });
+}
