@@ -1,0 +1,62 @@
+import { account, signInRequest, type Account } from '@wiry-otter/contracts';
+import * as z from 'zod';
+import { StudioEntity, TrainerEntity } from '../database/entities/studio.js';
+import type { App } from '../platform/app-context.js';
+import { refuse } from '../problems/refusal.js';
+import { verifyPassword } from './passwords.js';
+import { SIGN_IN_COOKIE } from './sign-in-plugin.js';
+import {
+  attemptsExhausted,
+  createSignIn,
+  endSignIn,
+  recordFailure,
+  SIGN_IN_DAYS,
+} from './sign-in-store.js';
+
+export interface AccountOptions {
+  /** Whether the cookie may travel over plain HTTP (loopback only). */
+  readonly plainHttp: boolean;
+}
+
+/** Signing in and out, and who is signed in. */
+export function accountRoutes(app: App, { plainHttp }: AccountOptions, done: () => void): void {
+  const { manager } = app.database;
+  const cookie = { path: '/', httpOnly: true, sameSite: 'strict', secure: !plainHttp } as const;
+
+  app.post(
+    '/sign-in',
+    { config: { open: true }, schema: { body: signInRequest, response: { 200: account } } },
+    async (request, reply) => {
+      const { email, password } = request.body;
+      if (await attemptsExhausted(manager, email, request.ip)) return refuse('too-many-attempts');
+      const trainer = await manager.findOneBy(TrainerEntity, { email });
+      if (!(await verifyPassword(trainer?.passwordHash, password)) || trainer === null) {
+        await recordFailure(manager, email, request.ip);
+        return refuse('wrong-credentials');
+      }
+      const token = await createSignIn(manager, trainer);
+      reply.setCookie(SIGN_IN_COOKIE, token, { ...cookie, maxAge: SIGN_IN_DAYS * 86_400 });
+      return readAccount(app, trainer.id);
+    },
+  );
+
+  app.post('/sign-out', { schema: { response: { 204: z.null() } } }, async (request, reply) => {
+    await endSignIn(manager, request.cookies[SIGN_IN_COOKIE] ?? '');
+    reply.clearCookie(SIGN_IN_COOKIE, cookie);
+    return reply.code(204).send(null);
+  });
+
+  app.get('/account', { schema: { response: { 200: account } } }, (request) =>
+    readAccount(app, request.scope.trainerId),
+  );
+  done();
+}
+
+async function readAccount(app: App, trainerId: string): Promise<Account> {
+  const trainer = await app.database.manager.findOneByOrFail(TrainerEntity, { id: trainerId });
+  const studio = await app.database.manager.findOneByOrFail(StudioEntity, {
+    id: trainer.studioId,
+  });
+  const { id, name, email } = trainer;
+  return { trainer: { id, name, email }, studio };
+}

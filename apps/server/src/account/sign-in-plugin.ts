@@ -1,0 +1,40 @@
+import type { FastifyInstance } from 'fastify';
+import fp from 'fastify-plugin';
+import { refuse } from '../problems/refusal.js';
+import type { Scope } from '../platform/scope.js';
+import { findSignedIn } from './sign-in-store.js';
+
+export const SIGN_IN_COOKIE = 'otter_sign_in';
+
+declare module 'fastify' {
+  interface FastifyContextConfig {
+    /** True for the few routes that answer without a session. */
+    open?: boolean;
+  }
+}
+
+const NOBODY: Scope = { studioId: '', trainerId: '', trainerName: '', zone: 'UTC' };
+
+/** Every route asks for a session unless it says it is open. */
+export const signInPlugin = fp(
+  (app: FastifyInstance, _options, done) => {
+    app.decorateRequest('scope');
+    app.addHook('onRequest', async (request) => {
+      request.scope = NOBODY;
+      if (request.routeOptions.config.open === true) return;
+      const token = request.cookies[SIGN_IN_COOKIE];
+      const signedIn =
+        token === undefined ? undefined : await findSignedIn(app.database.manager, token);
+      if (signedIn === undefined) return refuse('signed-out');
+      const { trainer, studio } = signedIn;
+      request.scope = {
+        studioId: studio.id,
+        trainerId: trainer.id,
+        trainerName: trainer.name,
+        zone: studio.zone,
+      };
+    });
+    done();
+  },
+  { name: 'sign-in', fastify: '5.x', dependencies: ['@fastify/cookie'] },
+);

@@ -1,0 +1,77 @@
+import fastifyCompress from '@fastify/compress';
+import fastifyCookie from '@fastify/cookie';
+import fastifyHelmet from '@fastify/helmet';
+import fastifySwagger from '@fastify/swagger';
+import fastify from 'fastify';
+import {
+  jsonSchemaTransform,
+  serializerCompiler,
+  type ZodTypeProvider,
+} from 'fastify-type-provider-zod';
+import * as z from 'zod';
+import type { DataSource } from 'typeorm';
+import { accountRoutes } from './account/routes.js';
+import { signInPlugin } from './account/sign-in-plugin.js';
+import { bandRoutes } from './bands/routes.js';
+import { peopleRoutes } from './people/routes.js';
+import type { App } from './platform/app-context.js';
+import { webFiles } from './platform/web-files.js';
+import { problemsPlugin, validateWithZod } from './problems/plugin.js';
+import { refuse } from './problems/refusal.js';
+import { sessionRoutes } from './sessions/routes.js';
+import { setupRoutes } from './setups/routes.js';
+
+export interface AppOptions {
+  readonly database: DataSource;
+  /** Folder of the built web application; nothing is served where there is none. */
+  readonly webFolder: string;
+  /** Whether the session cookie may travel over plain HTTP (loopback only). */
+  readonly plainHttp: boolean;
+  readonly logLevel: 'silent' | 'warn' | 'info';
+}
+
+/** Puts the application together; it listens when told to. */
+export async function buildApp(options: AppOptions): Promise<App> {
+  const app = fastify({
+    logger: { level: options.logLevel },
+    bodyLimit: 1_048_576,
+    routerOptions: { ignoreTrailingSlash: true },
+  }).withTypeProvider<ZodTypeProvider>();
+  app.setValidatorCompiler(validateWithZod);
+  app.setSerializerCompiler(serializerCompiler);
+  app.decorate('database', options.database);
+  await app.register(problemsPlugin);
+  await app.register(fastifyHelmet, {
+    contentSecurityPolicy: {
+      directives: {
+        'worker-src': ["'self'"],
+        'style-src': ["'self'", "'unsafe-inline'"],
+        // Plain loopback has no other protocol to upgrade to.
+        'upgrade-insecure-requests': null,
+      },
+    },
+    strictTransportSecurity: !options.plainHttp,
+  });
+  await app.register(fastifyCompress);
+  await app.register(fastifyCookie);
+  await app.register(fastifySwagger, {
+    openapi: { info: { title: 'Wiry Otter', version: '0.1.0' } },
+    transform: jsonSchemaTransform,
+  });
+  await app.register(signInPlugin);
+  await app.register(apiRoutes, { prefix: '/api', plainHttp: options.plainHttp });
+  await app.register(webFiles, { folder: options.webFolder });
+  app.setNotFoundHandler({ preHandler: [] }, () => refuse('not-found'));
+  return app;
+}
+
+async function apiRoutes(app: App, { plainHttp }: { plainHttp: boolean }): Promise<void> {
+  await app.register(accountRoutes, { plainHttp });
+  await app.register(bandRoutes);
+  await app.register(peopleRoutes);
+  await app.register(setupRoutes);
+  await app.register(sessionRoutes);
+  app.get('/openapi.json', { schema: { hide: true, response: { 200: z.unknown() } } }, () =>
+    app.swagger(),
+  );
+}

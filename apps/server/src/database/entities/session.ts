@@ -1,0 +1,152 @@
+import type {
+  DecisionDocument,
+  DecisionRecord,
+  ReviewDocument,
+  SetInput,
+} from '@wiry-otter/contracts';
+import { EntitySchema } from 'typeorm';
+import {
+  flag,
+  id,
+  integer,
+  json,
+  moment,
+  nullable,
+  nullableUuid,
+  number,
+  studioId,
+  text,
+  uuid,
+  version,
+} from './columns.js';
+
+/** What a person is to do; a new one replaces the last of the same exercise, none is ever changed. */
+export interface PrescriptionRow {
+  id: string;
+  studioId: string;
+  personId: string;
+  setupId: string;
+  exerciseId: string;
+  school: string;
+  sets: number;
+  reps: { from: number; to: number };
+  rest_s: number;
+  target: number[];
+  fromDecisionId: string | null;
+  createdAt: Date;
+  createdBy: string;
+}
+
+export const PrescriptionEntity = new EntitySchema<PrescriptionRow>({
+  name: 'prescription',
+  columns: {
+    id,
+    studioId,
+    personId: uuid('person_id'),
+    setupId: uuid('setup_id'),
+    exerciseId: text('exercise_id'),
+    school: text(),
+    sets: integer(),
+    reps: json(),
+    rest_s: number('rest_s'),
+    target: json(),
+    fromDecisionId: nullableUuid('from_decision_id'),
+    createdAt: moment('created_at'),
+    createdBy: uuid('created_by'),
+  },
+});
+
+export interface SessionRow {
+  id: string;
+  studioId: string;
+  version: number;
+  personId: string;
+  prescriptionId: string;
+  setupId: string;
+  setupVersion: number;
+  exerciseId: string;
+  startedAt: Date;
+  /** The studio's day of the start, ISO 8601. */
+  day: string;
+  finishedAt: Date | null;
+  redFlag: boolean;
+}
+
+export const SessionEntity = new EntitySchema<SessionRow>({
+  name: 'training_session',
+  columns: {
+    id,
+    studioId,
+    version,
+    personId: uuid('person_id'),
+    prescriptionId: uuid('prescription_id'),
+    setupId: uuid('setup_id'),
+    setupVersion: integer('setup_version'),
+    exerciseId: text('exercise_id'),
+    startedAt: moment('started_at'),
+    day: text(),
+    finishedAt: nullable(moment('finished_at')),
+    redFlag: flag('red_flag'),
+  },
+});
+
+/**
+ * A set as it was done. Append-only, partitioned by month: taking one back is a
+ * later row of the same set, `setAside`.
+ */
+export interface TrainingSetRow extends Omit<SetInput, 'performedAt'> {
+  id: string;
+  performedAt: Date;
+  studioId: string;
+  sessionId: string;
+  setId: string;
+  sequence: number;
+  setAside: boolean;
+}
+
+export const TrainingSetEntity = new EntitySchema<TrainingSetRow>({
+  name: 'training_set',
+  columns: {
+    id,
+    performedAt: { ...moment('performed_at'), primary: true },
+    studioId,
+    sessionId: uuid('session_id'),
+    setId: uuid('set_id'),
+    sequence: integer(),
+    reps: integer(),
+    partial: integer('partial_reps'),
+    spare: nullable(integer()),
+    form: text(),
+    pain: integer(),
+    setAside: flag('set_aside'),
+  },
+});
+
+export interface DecisionRow {
+  id: string;
+  studioId: string;
+  sessionId: string;
+  personId: string;
+  exerciseId: string;
+  status: DecisionRecord['status'];
+  ladder: DecisionRecord['ladder'];
+  review: ReviewDocument;
+  decision: DecisionDocument;
+  outcome: DecisionRecord['outcome'];
+}
+
+export const DecisionEntity = new EntitySchema<DecisionRow>({
+  name: 'decision',
+  columns: {
+    id,
+    studioId,
+    sessionId: uuid('session_id'),
+    personId: uuid('person_id'),
+    exerciseId: text('exercise_id'),
+    status: text(),
+    ladder: json(),
+    review: json(),
+    decision: json(),
+    outcome: nullable(json()),
+  },
+});

@@ -1,0 +1,25 @@
+import type { FastifyInstance, RawServerDefault } from 'fastify';
+import type { IncomingMessage, ServerResponse } from 'node:http';
+import type { FastifyBaseLogger } from 'fastify';
+import type { ZodTypeProvider } from 'fastify-type-provider-zod';
+import type { DataSource } from 'typeorm';
+import type { Scope } from './scope.js';
+
+declare module 'fastify' {
+  interface FastifyInstance {
+    readonly database: DataSource;
+  }
+  interface FastifyRequest {
+    /** Set for every route behind the sign-in. */
+    scope: Scope;
+  }
+}
+
+/** An application whose routes are typed by their Zod schemas. */
+export type App = FastifyInstance<
+  RawServerDefault,
+  IncomingMessage,
+  ServerResponse,
+  FastifyBaseLogger,
+  ZodTypeProvider
+>;

@@ -1,0 +1,36 @@
+import * as z from 'zod';
+
+const environment = z.object({
+  DATABASE_URL: z.string().min(1),
+  HOST: z.string().default('127.0.0.1'),
+  PORT: z.coerce.number().int().min(1).max(65_535).default(4400),
+  /** Fill an empty database with the demo scenario. */
+  OTTER_DEMO: z.enum(['yes', 'no']).default('no'),
+  OTTER_LOG: z.enum(['silent', 'warn', 'info']).default('warn'),
+  /** `yes` behind a proxy that speaks TLS, so that cookies travel over it alone. */
+  OTTER_TLS: z.enum(['yes', 'no']).default('no'),
+});
+
+export interface Config {
+  readonly databaseUrl: string;
+  readonly host: string;
+  readonly port: number;
+  readonly demo: boolean;
+  readonly plainHttp: boolean;
+  readonly logLevel: 'silent' | 'warn' | 'info';
+}
+
+/** Reads the environment; a variable that does not fit ends the start with its name. */
+export function readConfig(variables: NodeJS.ProcessEnv): Config {
+  const parsed = environment.safeParse(variables);
+  if (!parsed.success) throw new Error(`Environment: ${z.prettifyError(parsed.error)}`);
+  const { data } = parsed;
+  return {
+    databaseUrl: data.DATABASE_URL,
+    host: data.HOST,
+    port: data.PORT,
+    demo: data.OTTER_DEMO === 'yes',
+    plainHttp: data.OTTER_TLS === 'no',
+    logLevel: data.OTTER_LOG,
+  };
+}

@@ -1,0 +1,25 @@
+/** Every way a request can be refused: stable code, HTTP status, words. Codes are never reused. */
+export const PROBLEMS = {
+  'invalid-request': { status: 400, title: 'The request does not have the expected form.' },
+  'signed-out': { status: 401, title: 'Sign in first.' },
+  'wrong-credentials': { status: 401, title: 'E-mail and password do not go together.' },
+  'not-found': { status: 404, title: 'There is no such record.' },
+  'version-conflict': {
+    status: 409,
+    title: 'The record was changed meanwhile; nothing was overwritten.',
+  },
+  'id-taken': { status: 409, title: 'This id already names something else.' },
+  'not-ready': { status: 409, title: 'The set-up is not ready: a caution stands against it.' },
+  'session-finished': { status: 409, title: 'The session is finished; its record stands.' },
+  'already-decided': { status: 409, title: 'This step was already decided.' },
+  'too-large': { status: 413, title: 'The request is too large.' },
+  'unsupported-media': { status: 415, title: 'The request is not JSON.' },
+  'document-fault': { status: 422, title: 'No figure can be computed from the document.' },
+  'too-many-attempts': {
+    status: 429,
+    title: 'Too many attempts to sign in. Try again in a quarter of an hour.',
+  },
+  internal: { status: 500, title: 'Something went wrong on our side; nothing was saved.' },
+} as const satisfies Record<string, { status: number; title: string }>;
+
+export type ProblemCode = keyof typeof PROBLEMS;

@@ -1,0 +1,47 @@
+import type { ProblemDocument, RequestFault } from '@wiry-otter/contracts';
+import type { Fault } from '@wiry-otter/core';
+import { PROBLEMS, type ProblemCode } from './catalogue.js';
+
+/** A refused request on its way to the error handler. */
+export class Refusal extends Error {
+  constructor(
+    readonly code: ProblemCode,
+    readonly faults: readonly RequestFault[] = [],
+  ) {
+    super(PROBLEMS[code].title);
+    this.name = 'Refusal';
+  }
+
+  get statusCode(): number {
+    return PROBLEMS[this.code].status;
+  }
+}
+
+/** Ends the request with a problem of the catalogue. */
+export function refuse(code: ProblemCode, faults: readonly RequestFault[] = []): never {
+  throw new Refusal(code, faults);
+}
+
+/** Ends the request with the core's faults about a document at `at` in the body. */
+export function refuseDocument(faults: readonly Fault[], at = ''): never {
+  return refuse(
+    'document-fault',
+    faults.map(({ path, found, expected }) => ({
+      in: 'document',
+      path: path.replace(/^\$/, `$${at}`),
+      found,
+      expected,
+    })),
+  );
+}
+
+export function toProblem(code: ProblemCode, faults: readonly RequestFault[]): ProblemDocument {
+  const { status, title } = PROBLEMS[code];
+  return {
+    type: `urn:wiry-otter:problem:${code}`,
+    title,
+    status,
+    code,
+    ...(faults.length === 0 ? {} : { faults: [...faults] }),
+  };
+}

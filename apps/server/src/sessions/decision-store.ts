@@ -1,0 +1,131 @@
+import type { DecisionRecord, OverruleInput, SessionRecord } from '@wiry-otter/contracts';
+import { type EntityManager, In } from 'typeorm';
+import { v7 as uuidv7 } from 'uuid';
+import {
+  DecisionEntity,
+  type DecisionRow,
+  PrescriptionEntity,
+  SessionEntity,
+} from '../database/entities/session.js';
+import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
+import { expectVersion, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
+import { refuse } from '../problems/refusal.js';
+import { toDecision } from './decision-record.js';
+import { addPrescription } from './prescription-store.js';
+import { reviewSession } from './review-session.js';
+import { openSession, sessionRecord } from './session-store.js';
+
+/** Decisions about this trainer's people that wait for a yes or a no. */
+export async function listWaitingDecisions(
+  manager: EntityManager,
+  scope: Scope,
+): Promise<DecisionRecord[]> {
+  const people = await idsOfOwnPeople(manager, scope);
+  const rows = await manager.find(DecisionEntity, {
+    where: ownedBy<DecisionRow>(scope, { personId: In(people), status: 'waiting' }),
+    order: { id: 'ASC' },
+  });
+  return rows.map(toDecision);
+}
+
+/** Ends a session and decides what comes next; the decision waits for the trainer. */
+export async function finishSession(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+  { version, redFlag }: { version: number; redFlag: boolean },
+): Promise<SessionRecord> {
+  const session = await openSession(manager, scope, id);
+  expectVersion(session.version, version);
+  session.finishedAt = new Date();
+  session.redFlag = redFlag;
+  session.version += 1;
+  await manager.save(SessionEntity, session);
+  const person = await findPerson(manager, scope, session.personId);
+  const reviewed = await reviewSession(manager, scope, session, person);
+  await manager.insert(DecisionEntity, {
+    ...reviewed,
+    id: uuidv7(),
+    studioId: scope.studioId,
+    sessionId: id,
+    personId: session.personId,
+    exerciseId: session.exerciseId,
+    status: 'waiting',
+    outcome: null,
+  } as DecisionRow);
+  return sessionRecord(manager, session);
+}
+
+/** Takes the decision as it stands: the next session opens with its rung and targets. */
+export async function acceptDecision(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+): Promise<DecisionRecord> {
+  const row = await waitingDecision(manager, scope, id);
+  const rung = row.decision.rungs[0] ?? 0;
+  const setupId = row.ladder[rung]?.setupId ?? refuse('not-found');
+  return settle(manager, scope, row, 'accepted', {
+    setupId,
+    target: row.decision.target,
+    note: '',
+  });
+}
+
+/** Does otherwise, and keeps who did, when and why. */
+export async function overruleDecision(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+  input: OverruleInput,
+): Promise<DecisionRecord> {
+  const row = await waitingDecision(manager, scope, id);
+  if (!row.ladder.some(({ setupId }) => setupId === input.setupId)) return refuse('not-found');
+  return settle(manager, scope, row, 'overruled', input);
+}
+
+async function waitingDecision(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+): Promise<DecisionRow> {
+  const row = (await lockOwn(manager, DecisionEntity, scope, id)) ?? refuse('not-found');
+  await findPerson(manager, scope, row.personId);
+  return row.status === 'waiting' ? row : refuse('already-decided');
+}
+
+async function settle(
+  manager: EntityManager,
+  scope: Scope,
+  row: DecisionRow,
+  status: 'accepted' | 'overruled',
+  chosen: OverruleInput,
+): Promise<DecisionRecord> {
+  row.status = status;
+  row.outcome = {
+    ...chosen,
+    decidedBy: scope.trainerName,
+    decidedAt: new Date().toISOString(),
+  };
+  await manager.save(DecisionEntity, row);
+  // A stop prescribes nothing: the clinician comes first.
+  if (row.decision.code === 'stop' && status === 'accepted') return toDecision(row);
+  const session = await manager.findOneByOrFail(SessionEntity, { id: row.sessionId });
+  const last = await manager.findOneByOrFail(PrescriptionEntity, { id: session.prescriptionId });
+  await addPrescription(
+    manager,
+    scope,
+    uuidv7(),
+    {
+      personId: row.personId,
+      setupId: chosen.setupId,
+      school: row.review.school,
+      sets: chosen.target.length,
+      reps: last.reps,
+      rest_s: last.rest_s,
+      target: chosen.target,
+    },
+    row.id,
+  );
+  return toDecision(row);
+}

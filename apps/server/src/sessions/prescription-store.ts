@@ -1,0 +1,76 @@
+import type { PrescriptionInput, PrescriptionRecord } from '@wiry-otter/contracts';
+import { type EntityManager, In } from 'typeorm';
+import { PrescriptionEntity, type PrescriptionRow } from '../database/entities/session.js';
+import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
+import { findOwn, ownedBy, type Scope } from '../platform/scope.js';
+import { refuse } from '../problems/refusal.js';
+import { findSetup } from '../setups/setup-store.js';
+
+/** The prescription in force of every person and exercise: the latest one. */
+export async function listPrescriptions(
+  manager: EntityManager,
+  scope: Scope,
+): Promise<PrescriptionRecord[]> {
+  const people = await idsOfOwnPeople(manager, scope);
+  const rows = await manager.find(PrescriptionEntity, {
+    where: ownedBy<PrescriptionRow>(scope, { personId: In(people) }),
+    order: { createdAt: 'ASC', id: 'ASC' },
+  });
+  const latest = new Map(rows.map((row) => [`${row.personId} ${row.exerciseId}`, row]));
+  return [...latest.values()].map(toPrescription);
+}
+
+/** Writes a prescription; the same one sent twice is kept once. */
+export async function addPrescription(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+  input: PrescriptionInput,
+  fromDecisionId: string | null = null,
+): Promise<PrescriptionRecord> {
+  await findPerson(manager, scope, input.personId);
+  const setup = await findSetup(manager, scope, input.setupId);
+  if (setup.personId !== input.personId) return refuse('not-found');
+  const known = await manager.findOneBy(PrescriptionEntity, { id });
+  if (known !== null) {
+    return known.studioId === scope.studioId ? toPrescription(known) : refuse('not-found');
+  }
+  const row: PrescriptionRow = {
+    ...input,
+    id,
+    studioId: scope.studioId,
+    exerciseId: setup.exerciseId,
+    fromDecisionId,
+    createdAt: new Date(),
+    createdBy: scope.trainerId,
+  };
+  await manager.insert(PrescriptionEntity, row);
+  return toPrescription(row);
+}
+
+export async function findPrescription(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+): Promise<PrescriptionRow> {
+  const row = await findOwn(manager, PrescriptionEntity, scope, { id });
+  await findPerson(manager, scope, row.personId);
+  return row;
+}
+
+export function toPrescription(row: PrescriptionRow): PrescriptionRecord {
+  const { id, personId, setupId, exerciseId, sets, reps, rest_s, target, fromDecisionId } = row;
+  return {
+    id,
+    personId,
+    setupId,
+    exerciseId,
+    school: row.school as PrescriptionRecord['school'],
+    sets,
+    reps,
+    rest_s,
+    target,
+    fromDecisionId,
+    createdAt: row.createdAt.toISOString(),
+  };
+}

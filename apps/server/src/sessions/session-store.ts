@@ -1,0 +1,209 @@
+import type { SessionInput, SessionRecord, SetInput, SetRecord } from '@wiry-otter/contracts';
+import { type EntityManager, In } from 'typeorm';
+import { v7 as uuidv7 } from 'uuid';
+import {
+  DecisionEntity,
+  PrescriptionEntity,
+  SessionEntity,
+  type SessionRow,
+  TrainingSetEntity,
+  type TrainingSetRow,
+} from '../database/entities/session.js';
+import { SetupEntity } from '../database/entities/setup.js';
+import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
+import { dayInZone } from '../platform/days.js';
+import { findOwn, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
+import { refuse } from '../problems/refusal.js';
+import { findSetup, recordOf } from '../setups/setup-store.js';
+import { toDecision } from './decision-record.js';
+import { findPrescription, toPrescription } from './prescription-store.js';
+
+/** Sessions of one person or of all this trainer's people, the latest first. */
+export async function listSessions(
+  manager: EntityManager,
+  scope: Scope,
+  personId?: string,
+): Promise<SessionRecord[]> {
+  const people = await idsOfOwnPeople(manager, scope);
+  const wanted = personId === undefined ? people : people.filter((id) => id === personId);
+  const rows = await manager.find(SessionEntity, {
+    where: ownedBy<SessionRow>(scope, { personId: In(wanted) }),
+    order: { startedAt: 'DESC' },
+  });
+  return Promise.all(rows.map((row) => sessionRecord(manager, row)));
+}
+
+export async function readSession(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+): Promise<SessionRecord> {
+  return sessionRecord(manager, await findSession(manager, scope, id));
+}
+
+async function findSession(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+): Promise<SessionRow> {
+  const row = await findOwn(manager, SessionEntity, scope, { id });
+  await findPerson(manager, scope, row.personId);
+  return row;
+}
+
+/** Begins a session from a prescription; sent twice it begins once. */
+export async function startSession(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+  input: SessionInput,
+): Promise<SessionRecord> {
+  const known = await lockOwn(manager, SessionEntity, scope, id);
+  if (known !== undefined) return readSession(manager, scope, id);
+  const prescription = await findPrescription(manager, scope, input.prescriptionId);
+  const setup = await findSetup(manager, scope, prescription.setupId);
+  const state = await recordOf(manager, setup);
+  if (!state.ready) {
+    return refuse(
+      'not-ready',
+      state.cautions
+        .filter(({ level }) => level !== 'note')
+        .map(({ rule, text }) => ({
+          in: 'document',
+          path: '$.setup',
+          found: `${rule}: ${text}`,
+          expected: 'a set-up without refusals, its warnings acknowledged',
+        })),
+    );
+  }
+  const startedAt = new Date(input.startedAt);
+  const row: SessionRow = {
+    id,
+    studioId: scope.studioId,
+    version: 1,
+    personId: prescription.personId,
+    prescriptionId: prescription.id,
+    setupId: setup.id,
+    setupVersion: setup.version,
+    exerciseId: setup.exerciseId,
+    startedAt,
+    day: dayInZone(startedAt, scope.zone),
+    finishedAt: null,
+    redFlag: false,
+  };
+  await manager.insert(SessionEntity, row);
+  return sessionRecord(manager, row);
+}
+
+/** Logs a set; sent twice it is kept once. */
+export async function logSet(
+  manager: EntityManager,
+  scope: Scope,
+  sessionId: string,
+  setId: string,
+  input: SetInput,
+): Promise<SessionRecord> {
+  const session = await openSession(manager, scope, sessionId);
+  const known = await manager.findOneBy(TrainingSetEntity, { setId });
+  if (known !== null && known.sessionId !== sessionId) {
+    return known.studioId === scope.studioId ? refuse('id-taken') : refuse('not-found');
+  }
+  if (known === null) {
+    await manager.insert(TrainingSetEntity, {
+      ...input,
+      performedAt: new Date(input.performedAt),
+      id: setId,
+      setId,
+      sequence: 0,
+      setAside: false,
+      sessionId,
+      studioId: scope.studioId,
+    });
+  }
+  return sessionRecord(manager, session);
+}
+
+/** Takes a set back, or puts it back, by a row that supersedes it. */
+export async function setSetAside(
+  manager: EntityManager,
+  scope: Scope,
+  sessionId: string,
+  setId: string,
+  setAside: boolean,
+): Promise<SessionRecord> {
+  const session = await openSession(manager, scope, sessionId);
+  const latest = await manager.findOne(TrainingSetEntity, {
+    where: ownedBy<TrainingSetRow>(scope, { setId, sessionId }),
+    order: { sequence: 'DESC' },
+  });
+  if (latest === null) return refuse('not-found');
+  if (latest.setAside !== setAside) {
+    await manager.insert(TrainingSetEntity, {
+      ...latest,
+      id: uuidv7(),
+      sequence: latest.sequence + 1,
+      setAside,
+    });
+  }
+  return sessionRecord(manager, session);
+}
+
+/** A session that is not finished yet, locked for a write. */
+export async function openSession(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+): Promise<SessionRow> {
+  const row = (await lockOwn(manager, SessionEntity, scope, id)) ?? refuse('not-found');
+  await findPerson(manager, scope, row.personId);
+  return row.finishedAt === null ? row : refuse('session-finished');
+}
+
+/** The sets of a session that stand, in the order they were done. */
+export async function standingSets(
+  manager: EntityManager,
+  sessionId: string,
+): Promise<SetRecord[]> {
+  const rows = await manager.find(TrainingSetEntity, {
+    where: { sessionId },
+    order: { sequence: 'ASC' },
+  });
+  // Rows come by rising sequence, so the last one of a set is the one that stands.
+  const standing = new Map(rows.map((row) => [row.setId, row]));
+  return [...standing.values()]
+    .filter((row) => !row.setAside)
+    .sort((a, b) => a.performedAt.getTime() - b.performedAt.getTime())
+    .map(({ setId, performedAt, reps, partial, spare, form, pain }) => ({
+      id: setId,
+      performedAt: performedAt.toISOString(),
+      reps,
+      partial,
+      spare,
+      form,
+      pain,
+    }));
+}
+
+export async function sessionRecord(
+  manager: EntityManager,
+  row: SessionRow,
+): Promise<SessionRecord> {
+  const prescription = await manager.findOneByOrFail(PrescriptionEntity, {
+    id: row.prescriptionId,
+  });
+  const setup = await manager.findOneByOrFail(SetupEntity, { id: row.setupId });
+  const decision = await manager.findOneBy(DecisionEntity, { sessionId: row.id });
+  return {
+    id: row.id,
+    version: row.version,
+    personId: row.personId,
+    prescription: toPrescription(prescription),
+    setup: await recordOf(manager, setup, row.setupVersion),
+    startedAt: row.startedAt.toISOString(),
+    day: row.day,
+    finishedAt: row.finishedAt?.toISOString() ?? null,
+    redFlag: row.redFlag,
+    sets: await standingSets(manager, row.id),
+    decision: decision === null ? null : toDecision(decision),
+  };
+}

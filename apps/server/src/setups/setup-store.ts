@@ -1,0 +1,149 @@
+import type { SetupInput, SetupRecord } from '@wiry-otter/contracts';
+import { type EntityManager, In } from 'typeorm';
+import { AnchorEntity, type AnchorRow, PlaceEntity } from '../database/entities/person.js';
+import {
+  SetupEntity,
+  type SetupRow,
+  SetupVersionEntity,
+  type SetupVersionRow,
+} from '../database/entities/setup.js';
+import { readBands } from '../bands/band-store.js';
+import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
+import { dayInZone } from '../platform/days.js';
+import { expectVersion, findOwn, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
+import { refuse } from '../problems/refusal.js';
+import { judgeSetup } from './judge-setup.js';
+
+/** Set-ups that stand, of one person or of all this trainer's people. */
+export async function listSetups(
+  manager: EntityManager,
+  scope: Scope,
+  personId?: string,
+): Promise<SetupRecord[]> {
+  const people = await idsOfOwnPeople(manager, scope);
+  const wanted = personId === undefined ? people : people.filter((id) => id === personId);
+  const heads = await manager.find(SetupEntity, {
+    where: ownedBy<SetupRow>(scope, { personId: In(wanted), removed: false }),
+    order: { id: 'ASC' },
+  });
+  return Promise.all(heads.map((head) => recordOf(manager, head)));
+}
+
+export async function readSetup(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+): Promise<SetupRecord> {
+  return recordOf(manager, await findSetup(manager, scope, id));
+}
+
+/** The head of a set-up of one of this trainer's people. */
+export async function findSetup(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+): Promise<SetupRow> {
+  const head = await findOwn(manager, SetupEntity, scope, { id });
+  await findPerson(manager, scope, head.personId);
+  return head;
+}
+
+/** Saves a new version of a set-up, judged by the laws on record. */
+export async function putSetup(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+  { version, document, ...input }: SetupInput,
+): Promise<SetupRecord> {
+  const head = await lockOwn(manager, SetupEntity, scope, id);
+  if (head !== undefined) await findPerson(manager, scope, head.personId);
+  const person = await findPerson(manager, scope, input.personId);
+  expectVersion(head?.version ?? 0, version);
+  await findOwn(manager, PlaceEntity, scope, { id: input.placeId });
+  const anchor = await anchorOf(manager, scope, input);
+  const bands = await readBands(
+    manager,
+    scope,
+    document.bands.map((band) => band.id),
+  );
+  const judged = judgeSetup(document, {
+    person,
+    bands,
+    anchor: anchor?.kind ?? 'underFoot',
+    acknowledged: input.acknowledged,
+    today: dayInZone(new Date(), scope.zone),
+  });
+  const written: SetupRow = {
+    id,
+    studioId: scope.studioId,
+    version: version + 1,
+    personId: input.personId,
+    exerciseId: document.exercise.id,
+    removed: head?.removed ?? false,
+  };
+  await manager.save(SetupEntity, written);
+  const { title, routeId, placeId, anchorId, acknowledged } = input;
+  await manager.insert(SetupVersionEntity, {
+    ...judged,
+    setupId: id,
+    version: written.version,
+    studioId: scope.studioId,
+    placeId,
+    anchorId,
+    title,
+    routeId,
+    acknowledged,
+    savedAt: new Date(),
+    savedBy: scope.trainerId,
+  } as SetupVersionRow);
+  return recordOf(manager, written);
+}
+
+export async function setSetupRemoved(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+  removed: boolean,
+): Promise<SetupRecord> {
+  const head = await findSetup(manager, scope, id);
+  head.removed = removed;
+  await manager.save(SetupEntity, head);
+  return recordOf(manager, head);
+}
+
+/** A set-up as it stood at a version; the latest unless one is named. */
+export async function recordOf(
+  manager: EntityManager,
+  head: SetupRow,
+  version = head.version,
+): Promise<SetupRecord> {
+  const state = await manager.findOneByOrFail(SetupVersionEntity, { setupId: head.id, version });
+  const { placeId, anchorId, title, routeId, document, acknowledged } = state;
+  return {
+    id: head.id,
+    version,
+    personId: head.personId,
+    placeId,
+    anchorId,
+    title,
+    routeId,
+    document,
+    acknowledged,
+    exerciseId: head.exerciseId,
+    figures: state.figures,
+    cautions: state.cautions,
+    ready: state.ready,
+    removed: head.removed,
+    savedAt: state.savedAt.toISOString(),
+  };
+}
+
+async function anchorOf(
+  manager: EntityManager,
+  scope: Scope,
+  { anchorId, placeId }: Pick<SetupInput, 'anchorId' | 'placeId'>,
+): Promise<AnchorRow | undefined> {
+  if (anchorId === null) return undefined;
+  const anchor = await findOwn(manager, AnchorEntity, scope, { id: anchorId });
+  return anchor.placeId === placeId ? anchor : refuse('not-found');
+}

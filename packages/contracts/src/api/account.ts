@@ -1,0 +1,20 @@
+import * as z from 'zod';
+import { uuid } from './identity.js';
+
+export const signInRequest = z.strictObject({
+  email: z.string().trim().toLowerCase().pipe(z.email()).pipe(z.string().max(200)),
+  password: z.string().min(1).max(500),
+});
+export type SignInRequest = z.infer<typeof signInRequest>;
+
+/** The signed-in trainer and the studio whose records they see. */
+export const account = z.object({
+  trainer: z.object({ id: uuid, name: z.string(), email: z.string() }),
+  studio: z.object({
+    id: uuid,
+    name: z.string(),
+    zone: z.string(),
+    forceUnit: z.enum(['N', 'kgf', 'lbf']),
+  }),
+});
+export type Account = z.infer<typeof account>;

@@ -1,0 +1,105 @@
+import * as z from 'zod';
+import { day, nonNegative } from '../documents/primitives.js';
+import { decisionDocument, repRange, reviewDocument, school } from '../documents/review.js';
+import { moment, uuid, version } from './identity.js';
+import { setup } from './setups.js';
+
+const count = z.number().int().min(0).max(1000);
+
+const prescriptionFields = {
+  personId: uuid,
+  setupId: uuid,
+  school,
+  sets: z.number().int().min(1).max(20),
+  reps: repRange,
+  rest_s: nonNegative.max(3600),
+  target: z.array(count).min(1).max(20),
+};
+
+export const prescriptionInput = z
+  .strictObject(prescriptionFields)
+  .refine((value) => value.target.length === value.sets, {
+    path: ['target'],
+    message: 'one target for each set',
+  });
+export type PrescriptionInput = z.infer<typeof prescriptionInput>;
+
+export const prescription = z.object({
+  id: uuid,
+  ...prescriptionFields,
+  exerciseId: z.string(),
+  fromDecisionId: uuid.nullable(),
+  createdAt: moment,
+});
+export type PrescriptionRecord = z.infer<typeof prescription>;
+
+export const sessionInput = z.strictObject({ prescriptionId: uuid, startedAt: moment });
+export type SessionInput = z.infer<typeof sessionInput>;
+
+const setFields = {
+  performedAt: moment,
+  reps: count,
+  partial: count,
+  /** Repetitions in reserve, 0 … 5. */
+  spare: z.number().int().min(0).max(5).nullable(),
+  form: z.enum(['clean', 'breaking']),
+  pain: z.number().int().min(0).max(10),
+};
+
+export const setInput = z.strictObject(setFields);
+export type SetInput = z.infer<typeof setInput>;
+
+export const trainingSet = z.object({ id: uuid, ...setFields });
+export type SetRecord = z.infer<typeof trainingSet>;
+
+export const setParams = z.strictObject({ id: uuid, setId: uuid });
+
+export const finishInput = z.strictObject({ version, redFlag: z.boolean() });
+
+export const overruleInput = z.strictObject({
+  setupId: uuid,
+  target: z.array(count).min(1).max(20),
+  note: z.string().trim().min(1).max(500),
+});
+export type OverruleInput = z.infer<typeof overruleInput>;
+
+/** What was made of a decision, by whom and when. */
+export const outcome = z.object({
+  setupId: uuid,
+  target: z.array(count),
+  decidedBy: z.string(),
+  decidedAt: moment,
+  note: z.string(),
+});
+
+export const decision = z.object({
+  id: uuid,
+  sessionId: uuid,
+  personId: uuid,
+  exerciseId: z.string(),
+  status: z.enum(['waiting', 'accepted', 'overruled']),
+  /** Set-up of each rung, easiest first. */
+  ladder: z.array(z.object({ setupId: uuid, title: z.string(), load: z.number() })),
+  review: reviewDocument,
+  decision: decisionDocument,
+  outcome: outcome.nullable(),
+});
+export type DecisionRecord = z.infer<typeof decision>;
+
+export const session = z.object({
+  id: uuid,
+  version,
+  personId: uuid,
+  prescription,
+  /** The set-up as it was when the session began. */
+  setup,
+  startedAt: moment,
+  day,
+  finishedAt: moment.nullable(),
+  redFlag: z.boolean(),
+  sets: z.array(trainingSet),
+  decision: decision.nullable(),
+});
+export type SessionRecord = z.infer<typeof session>;
+
+export const personQuery = z.strictObject({ personId: uuid.optional() });

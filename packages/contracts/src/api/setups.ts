@@ -1,0 +1,50 @@
+import * as z from 'zod';
+import { completeSetupDocument } from '../documents/setup.js';
+import { moment, uuid, version } from './identity.js';
+
+const setupFields = {
+  personId: uuid,
+  placeId: uuid,
+  anchorId: uuid.nullable(),
+  title: z.string().trim().min(1).max(120),
+  routeId: z.string().min(1).max(100),
+  document: completeSetupDocument,
+  /** Rules whose warning the trainer has acknowledged. */
+  acknowledged: z.array(z.string().max(60)).max(50),
+};
+
+export const setupInput = z.strictObject({ version, ...setupFields });
+export type SetupInput = z.infer<typeof setupInput>;
+
+export const caution = z.object({
+  rule: z.string(),
+  level: z.enum(['refuse', 'warn', 'note']),
+  text: z.string(),
+  figures: z.record(z.string(), z.union([z.number(), z.string()])),
+  cure: z.object({ kind: z.literal('distance'), closer_m: z.number() }).optional(),
+});
+
+/** The figures a set-up is listed and compared by. */
+export const setupFigures = z.object({
+  unit: z.enum(['N', 'N·m']),
+  start: z.number(),
+  mean: z.number(),
+  end: z.number(),
+  peak: z.number(),
+  peakStretch: z.number(),
+});
+
+export const setup = z.object({
+  id: uuid,
+  version,
+  ...setupFields,
+  exerciseId: z.string(),
+  figures: setupFigures,
+  cautions: z.array(caution),
+  /** No refusal stands, and every warning was acknowledged. */
+  ready: z.boolean(),
+  removed: z.boolean(),
+  savedAt: moment,
+});
+export type SetupRecord = z.infer<typeof setup>;
+export type SetupFigures = z.infer<typeof setupFigures>;

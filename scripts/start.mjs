@@ -1,0 +1,79 @@
+// `npm start`: installs what is missing, builds what is stale, starts database and server.
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { createInterface } from 'node:readline';
+import { fileURLToPath } from 'node:url';
+import { ensureNpmPackages } from './machine/install.mjs';
+import { freePort } from './machine/ports.mjs';
+import { removeCluster, startCluster } from './machine/postgres.mjs';
+import { end } from './machine/processes.mjs';
+import { ensureWebBuild } from './machine/web-build.mjs';
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
+const CLUSTER = join(ROOT, '.data', 'postgres');
+const DEFAULT_PORT = 4400;
+const DEMO_SIGN_IN = 'mika@canalside.example / towpath';
+
+const fresh = process.argv.includes('--fresh');
+const unknown = process.argv.slice(2).filter((argument) => argument !== '--fresh');
+const given = process.env.DATABASE_URL;
+
+let server;
+let cluster;
+let stopping = false;
+
+async function stop(exitCode) {
+  if (stopping) return;
+  stopping = true;
+  if (server !== undefined) await end(server);
+  cluster?.stop();
+  process.exit(exitCode);
+}
+
+async function start() {
+  if (unknown.length > 0) throw new Error(`npm start knows --fresh, found ${unknown.join(' ')}`);
+  if (fresh && given !== undefined) {
+    throw new Error('--fresh never empties a server given by DATABASE_URL; empty it yourself');
+  }
+  ensureNpmPackages(ROOT);
+  ensureWebBuild(ROOT);
+  if (given === undefined) {
+    if (fresh) removeCluster(CLUSTER);
+    cluster = await startCluster(CLUSTER);
+  }
+  const port = await freePort(Number(process.env.PORT ?? DEFAULT_PORT), (taken, holder) =>
+    console.log(`Port ${taken} is taken by ${holder}; trying the next.`),
+  );
+  await serve(given ?? cluster.url, port);
+  console.log(`
+Wiry Otter is ready: http://127.0.0.1:${port}
+Sign in as the demo trainer: ${DEMO_SIGN_IN}
+Ctrl-C stops everything.`);
+}
+
+/** Resolves when the server says it is ready; a server that ends ends us too. */
+function serve(databaseUrl, port) {
+  return new Promise((resolve) => {
+    server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/main.ts'], {
+      cwd: ROOT,
+      env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), OTTER_DEMO: 'yes' },
+      stdio: ['ignore', 'pipe', 'inherit'],
+      // Ctrl-C reaches the whole foreground group; the server is stopped by us, in order.
+      detached: true,
+    });
+    server.on('exit', (code) => void stop(code ?? 1));
+    createInterface({ input: server.stdout }).on('line', (line) => {
+      if (line.startsWith('ready ')) resolve();
+      else console.log(line);
+    });
+  });
+}
+
+process.on('SIGINT', () => void stop(0));
+process.on('SIGTERM', () => void stop(0));
+process.on('SIGHUP', () => void stop(0));
+
+start().catch(async (error) => {
+  console.error(`npm start: ${error.message}`);
+  await stop(1);
+});
