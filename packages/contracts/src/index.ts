@@ -1,4 +1,5 @@
 export * from './documents/exercise.js';
+export * from './documents/records.js';
 export * from './documents/review.js';
 export * from './documents/samples.js';
 export * from './documents/setup.js';

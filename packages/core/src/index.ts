@@ -101,3 +101,11 @@ export {
   type School,
   SCHOOLS,
 } from './progression/review.js';
+export {
+  type AnchorPlace,
+  type ComposedSetup,
+  type Composition,
+  composeSetup,
+  type Route,
+  routeFor,
+} from './rig/compose.js';

@@ -13,7 +13,13 @@ declare module 'fastify' {
   }
 }
 
-const NOBODY: Scope = { studioId: '', trainerId: '', trainerName: '', zone: 'UTC' };
+const NOBODY: Scope = {
+  studioId: '',
+  trainerId: '',
+  trainerName: '',
+  zone: 'UTC',
+  now: new Date(0),
+};
 
 /** Every route asks for a session unless it says it is open. */
 export const signInPlugin = fp(
@@ -32,6 +38,7 @@ export const signInPlugin = fp(
         trainerId: trainer.id,
         trainerName: trainer.name,
         zone: studio.zone,
+        now: new Date(),
       };
     });
     done();

@@ -1,2 +1,154 @@
-import type { DataSource } from 'typeorm';
-export async function loadDemo(_database: DataSource, _folder: string): Promise<void> {}
+import {
+  bandDocument,
+  type BandDocument,
+  historyDocument,
+  personDocument,
+  type PersonDocument,
+  placeDocument,
+  type PlaceDocument,
+  studioDocument,
+} from '@wiry-otter/contracts';
+import { join } from 'node:path';
+import type { DataSource, EntityManager } from 'typeorm';
+import { v7 as uuidv7 } from 'uuid';
+import { hashPassword } from '../account/passwords.js';
+import { addReading, putBand } from '../bands/band-store.js';
+import {
+  AnchorEntity,
+  PersonEntity,
+  PersonTrainerEntity,
+  PlaceEntity,
+} from '../database/entities/person.js';
+import { StudioEntity, TrainerEntity } from '../database/entities/studio.js';
+import type { Scope } from '../platform/scope.js';
+import { dayInZone } from '../platform/days.js';
+import { DayShift } from './day-shift.js';
+import { playHistory } from './play-history.js';
+import { readDocument, readDocuments } from './read-documents.js';
+
+/** Record ids of the documents' own ids. */
+export interface DemoIds {
+  readonly bands: ReadonlyMap<string, string>;
+  readonly people: ReadonlyMap<string, string>;
+  readonly places: ReadonlyMap<string, string>;
+  readonly anchors: ReadonlyMap<string, string>;
+}
+
+/** The history ends this many days before the demo is loaded. */
+const LAST_SESSION_DAYS_AGO = 2;
+
+/**
+ * Fills an empty database with the demo scenario: the open documents of
+ * `folder`, through the same functions that serve requests. Does nothing where
+ * there is a studio already.
+ */
+export async function loadDemo(
+  database: DataSource,
+  folder: string,
+  now = new Date(),
+): Promise<void> {
+  await database.transaction(async (manager) => {
+    if ((await manager.count(StudioEntity)) > 0) return;
+    const scope = await createStudio(manager, folder, now);
+    const histories = readDocuments(join(folder, 'history'), historyDocument);
+    const lastDay = histories.map((history) => history.lastDay).sort().at(-1) ?? '';
+    const shift = new DayShift(lastDay, dayInZone(now, scope.zone), LAST_SESSION_DAYS_AGO);
+    const ids: DemoIds = {
+      bands: await createBands(manager, scope, shift, readDocuments(join(folder, 'bands'), bandDocument)),
+      people: await createPeople(manager, scope, shift, readDocuments(join(folder, 'people'), personDocument)),
+      ...(await createPlaces(manager, scope, readDocuments(join(folder, 'places'), placeDocument))),
+    };
+    for (const history of histories) await playHistory(manager, scope, shift, ids, history);
+  });
+}
+
+async function createStudio(manager: EntityManager, folder: string, now: Date): Promise<Scope> {
+  const { name, zone, forceUnit, trainers } = readDocument(
+    join(folder, 'studio.json'),
+    studioDocument,
+  );
+  const studioId = uuidv7();
+  await manager.insert(StudioEntity, { id: studioId, name, zone, forceUnit });
+  const rows = await Promise.all(
+    trainers.map(async (trainer) => ({
+      id: uuidv7(),
+      studioId,
+      email: trainer.email,
+      name: trainer.name,
+      passwordHash: await hashPassword(trainer.password),
+    })),
+  );
+  await manager.insert(TrainerEntity, rows);
+  const [first] = rows;
+  if (first === undefined) throw new Error('the demo studio has no trainer');
+  return { studioId, trainerId: first.id, trainerName: first.name, zone, now };
+}
+
+async function createBands(
+  manager: EntityManager,
+  scope: Scope,
+  shift: DayShift,
+  documents: readonly BandDocument[],
+): Promise<Map<string, string>> {
+  const ids = new Map<string, string>();
+  for (const document of documents) {
+    const { format: _f, version: _v, id, measured, samples, ...fields } = document;
+    const bandId = uuidv7();
+    ids.set(id, bandId);
+    await putBand(manager, scope, bandId, { version: 0, ...fields });
+    for (const sample of samples) {
+      await addReading(manager, scope, bandId, uuidv7(), {
+        length_m: sample.length_m,
+        force_N: sample.force_N,
+        rest_m: sample.rest_m ?? null,
+        strands: sample.strands ?? null,
+        direction: sample.direction ?? 'loading',
+        takenAt: shift.moment(measured ?? shift.lastDay, 9).toISOString(),
+      });
+    }
+  }
+  return ids;
+}
+
+async function createPeople(
+  manager: EntityManager,
+  scope: Scope,
+  shift: DayShift,
+  documents: readonly PersonDocument[],
+): Promise<Map<string, string>> {
+  const { studioId, trainerId } = scope;
+  const ids = new Map<string, string>();
+  for (const { format: _f, version: _v, id, clearance, ...fields } of documents) {
+    const personId = uuidv7();
+    ids.set(id, personId);
+    await manager.insert(PersonEntity, {
+      ...fields,
+      id: personId,
+      studioId,
+      version: 1,
+      clearance: clearance === null ? null : { ...clearance, until: shift.day(clearance.until) },
+    });
+    await manager.insert(PersonTrainerEntity, { personId, trainerId, studioId });
+  }
+  return ids;
+}
+
+async function createPlaces(
+  manager: EntityManager,
+  { studioId }: Scope,
+  documents: readonly PlaceDocument[],
+): Promise<{ places: Map<string, string>; anchors: Map<string, string> }> {
+  const places = new Map<string, string>();
+  const anchors = new Map<string, string>();
+  for (const { id, name, about, anchors: offered } of documents) {
+    const placeId = uuidv7();
+    places.set(id, placeId);
+    await manager.insert(PlaceEntity, { id: placeId, studioId, name, about });
+    for (const { id: anchor, ...fields } of offered) {
+      const anchorId = uuidv7();
+      anchors.set(anchor, anchorId);
+      await manager.insert(AnchorEntity, { ...fields, id: anchorId, studioId, placeId });
+    }
+  }
+  return { places, anchors };
+}

@@ -7,6 +7,8 @@ export interface Scope {
   readonly trainerId: string;
   readonly trainerName: string;
   readonly zone: string;
+  /** The moment of the request, so that all it writes carries one time. */
+  readonly now: Date;
 }
 
 /** The studio's own condition with others added. */

@@ -37,7 +37,7 @@ export async function finishSession(
 ): Promise<SessionRecord> {
   const session = await openSession(manager, scope, id);
   expectVersion(session.version, version);
-  session.finishedAt = new Date();
+  session.finishedAt = scope.now;
   session.redFlag = redFlag;
   session.version += 1;
   await manager.save(SessionEntity, session);
@@ -105,7 +105,7 @@ async function settle(
   row.outcome = {
     ...chosen,
     decidedBy: scope.trainerName,
-    decidedAt: new Date().toISOString(),
+    decidedAt: scope.now.toISOString(),
   };
   await manager.save(DecisionEntity, row);
   // A stop prescribes nothing: the clinician comes first.

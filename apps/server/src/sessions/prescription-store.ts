@@ -41,7 +41,7 @@ export async function addPrescription(
     studioId: scope.studioId,
     exerciseId: setup.exerciseId,
     fromDecisionId,
-    createdAt: new Date(),
+    createdAt: scope.now,
     createdBy: scope.trainerId,
   };
   await manager.insert(PrescriptionEntity, row);

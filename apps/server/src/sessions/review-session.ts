@@ -102,19 +102,21 @@ async function doneSessions(
     order: { startedAt: 'DESC' },
     take: SESSIONS_REVIEWED,
   });
-  const done = rows.filter((row) => row.id === session.id || row.finishedAt !== null);
-  return Promise.all(
-    done.reverse().map(async (row) => ({
-      date: row.day,
-      redFlag: row.redFlag,
-      sets: (await standingSets(manager, row.id)).map((set) => ({
-        rung: rungOf.get(row.setupId) ?? 0,
-        reps: set.reps,
-        partial: set.partial,
-        ...(set.spare === null ? {} : { spare: set.spare }),
-        form: set.form,
-        pain: set.pain,
-      })),
-    })),
+  const done = rows.filter((row) => row.id === session.id || row.finishedAt !== null).reverse();
+  const sets = await standingSets(
+    manager,
+    done.map(({ id }) => id),
   );
+  return done.map((row) => ({
+    date: row.day,
+    redFlag: row.redFlag,
+    sets: (sets.get(row.id) ?? []).map(({ reps, partial, spare, form, pain }) => ({
+      rung: rungOf.get(row.setupId) ?? 0,
+      reps,
+      partial,
+      ...(spare === null ? {} : { spare }),
+      form,
+      pain,
+    })),
+  }));
 }

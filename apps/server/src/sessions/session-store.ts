@@ -14,7 +14,7 @@ import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
 import { dayInZone } from '../platform/days.js';
 import { findOwn, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
-import { findSetup, recordOf } from '../setups/setup-store.js';
+import { findSetup, recordOf, recordsOf } from '../setups/setup-store.js';
 import { toDecision } from './decision-record.js';
 import { findPrescription, toPrescription } from './prescription-store.js';
 
@@ -30,7 +30,7 @@ export async function listSessions(
     where: ownedBy<SessionRow>(scope, { personId: In(wanted) }),
     order: { startedAt: 'DESC' },
   });
-  return Promise.all(rows.map((row) => sessionRecord(manager, row)));
+  return sessionRecords(manager, rows);
 }
 
 export async function readSession(
@@ -159,51 +159,72 @@ export async function openSession(
   return row.finishedAt === null ? row : refuse('session-finished');
 }
 
-/** The sets of a session that stand, in the order they were done. */
+/** The sets that stand of each session, in the order they were done. */
 export async function standingSets(
   manager: EntityManager,
-  sessionId: string,
-): Promise<SetRecord[]> {
+  sessionIds: readonly string[],
+): Promise<ReadonlyMap<string, SetRecord[]>> {
   const rows = await manager.find(TrainingSetEntity, {
-    where: { sessionId },
+    where: { sessionId: In([...sessionIds]) },
     order: { sequence: 'ASC' },
   });
   // Rows come by rising sequence, so the last one of a set is the one that stands.
   const standing = new Map(rows.map((row) => [row.setId, row]));
-  return [...standing.values()]
+  const sets = new Map<string, SetRecord[]>(sessionIds.map((id) => [id, []]));
+  [...standing.values()]
     .filter((row) => !row.setAside)
     .sort((a, b) => a.performedAt.getTime() - b.performedAt.getTime())
-    .map(({ setId, performedAt, reps, partial, spare, form, pain }) => ({
-      id: setId,
-      performedAt: performedAt.toISOString(),
-      reps,
-      partial,
-      spare,
-      form,
-      pain,
-    }));
+    .forEach((row) => sets.get(row.sessionId)?.push(toSet(row)));
+  return sets;
+}
+
+function toSet({ setId, performedAt, reps, partial, spare, form, pain }: TrainingSetRow): SetRecord {
+  return { id: setId, performedAt: performedAt.toISOString(), reps, partial, spare, form, pain };
 }
 
 export async function sessionRecord(
   manager: EntityManager,
   row: SessionRow,
 ): Promise<SessionRecord> {
-  const prescription = await manager.findOneByOrFail(PrescriptionEntity, {
-    id: row.prescriptionId,
+  const [record] = await sessionRecords(manager, [row]);
+  return record ?? refuse('not-found');
+}
+
+/** Sessions with all that belongs to them, in one query for each kind of record. */
+async function sessionRecords(
+  manager: EntityManager,
+  rows: readonly SessionRow[],
+): Promise<SessionRecord[]> {
+  const ids = rows.map(({ id }) => id);
+  const prescriptions = await manager.findBy(PrescriptionEntity, {
+    id: In(rows.map(({ prescriptionId }) => prescriptionId)),
   });
-  const setup = await manager.findOneByOrFail(SetupEntity, { id: row.setupId });
-  const decision = await manager.findOneBy(DecisionEntity, { sessionId: row.id });
-  return {
-    id: row.id,
-    version: row.version,
-    personId: row.personId,
-    prescription: toPrescription(prescription),
-    setup: await recordOf(manager, setup, row.setupVersion),
-    startedAt: row.startedAt.toISOString(),
-    day: row.day,
-    finishedAt: row.finishedAt?.toISOString() ?? null,
-    redFlag: row.redFlag,
-    sets: await standingSets(manager, row.id),
-    decision: decision === null ? null : toDecision(decision),
-  };
+  const heads = await manager.findBy(SetupEntity, { id: In(rows.map(({ setupId }) => setupId)) });
+  const setups = await recordsOf(
+    manager,
+    rows.flatMap(({ setupId, setupVersion }) =>
+      heads.filter(({ id }) => id === setupId).map((head) => ({ head, version: setupVersion })),
+    ),
+  );
+  const decisions = await manager.findBy(DecisionEntity, { sessionId: In(ids) });
+  const sets = await standingSets(manager, ids);
+  return rows.map((row, i) => {
+    const prescription = prescriptions.find(({ id }) => id === row.prescriptionId);
+    const setup = setups[i];
+    if (prescription === undefined || setup === undefined) return refuse('not-found');
+    const decision = decisions.find(({ sessionId }) => sessionId === row.id);
+    return {
+      id: row.id,
+      version: row.version,
+      personId: row.personId,
+      prescription: toPrescription(prescription),
+      setup,
+      startedAt: row.startedAt.toISOString(),
+      day: row.day,
+      finishedAt: row.finishedAt?.toISOString() ?? null,
+      redFlag: row.redFlag,
+      sets: sets.get(row.id) ?? [],
+      decision: decision === undefined ? null : toDecision(decision),
+    };
+  });
 }

@@ -26,7 +26,10 @@ export async function listSetups(
     where: ownedBy<SetupRow>(scope, { personId: In(wanted), removed: false }),
     order: { id: 'ASC' },
   });
-  return Promise.all(heads.map((head) => recordOf(manager, head)));
+  return recordsOf(
+    manager,
+    heads.map((head) => ({ head, version: head.version })),
+  );
 }
 
 export async function readSetup(
@@ -71,7 +74,7 @@ export async function putSetup(
     bands,
     anchor: anchor?.kind ?? 'underFoot',
     acknowledged: input.acknowledged,
-    today: dayInZone(new Date(), scope.zone),
+    today: dayInZone(scope.now, scope.zone),
   });
   const written: SetupRow = {
     id,
@@ -93,7 +96,7 @@ export async function putSetup(
     title,
     routeId,
     acknowledged,
-    savedAt: new Date(),
+    savedAt: scope.now,
     savedBy: scope.trainerId,
   } as SetupVersionRow);
   return recordOf(manager, written);
@@ -111,31 +114,31 @@ export async function setSetupRemoved(
   return recordOf(manager, head);
 }
 
-/** A set-up as it stood at a version; the latest unless one is named. */
-export async function recordOf(
+/** A set-up as it stands. */
+export async function recordOf(manager: EntityManager, head: SetupRow): Promise<SetupRecord> {
+  const [record] = await recordsOf(manager, [{ head, version: head.version }]);
+  return record ?? refuse('not-found');
+}
+
+/** Set-ups as they stood at the versions named, in one query. */
+export async function recordsOf(
   manager: EntityManager,
-  head: SetupRow,
-  version = head.version,
-): Promise<SetupRecord> {
-  const state = await manager.findOneByOrFail(SetupVersionEntity, { setupId: head.id, version });
-  const { placeId, anchorId, title, routeId, document, acknowledged } = state;
-  return {
-    id: head.id,
-    version,
-    personId: head.personId,
-    placeId,
-    anchorId,
-    title,
-    routeId,
-    document,
-    acknowledged,
-    exerciseId: head.exerciseId,
-    figures: state.figures,
-    cautions: state.cautions,
-    ready: state.ready,
-    removed: head.removed,
-    savedAt: state.savedAt.toISOString(),
-  };
+  wanted: readonly { readonly head: SetupRow; readonly version: number }[],
+): Promise<SetupRecord[]> {
+  if (wanted.length === 0) return [];
+  const states = await manager.find(SetupVersionEntity, {
+    where: wanted.map(({ head, version }) => ({ setupId: head.id, version })),
+  });
+  return wanted.map(({ head, version }) => {
+    const state = states.find((row) => row.setupId === head.id && row.version === version);
+    return state === undefined ? refuse('not-found') : toRecord(head, state);
+  });
+}
+
+function toRecord(head: SetupRow, state: SetupVersionRow): SetupRecord {
+  const { setupId: _id, studioId: _studio, savedBy: _by, savedAt, ...fields } = state;
+  const { id, personId, exerciseId, removed } = head;
+  return { ...fields, id, personId, exerciseId, removed, savedAt: savedAt.toISOString() };
 }
 
 async function anchorOf(

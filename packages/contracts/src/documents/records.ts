@@ -1,0 +1,125 @@
+import * as z from 'zod';
+import { bandState } from '../api/bands.js';
+import { anchorKind } from '../api/people.js';
+import { bandKind, day, documentHead, id, nonNegative, positive } from './primitives.js';
+import { repRange, school } from './review.js';
+import { labelClaim, pullSample } from './samples.js';
+
+/** `wiry-otter.studio`: a studio and its trainers. */
+export const studioDocument = z.strictObject({
+  ...documentHead('wiry-otter.studio'),
+  name: z.string().min(1),
+  zone: z.string().min(1),
+  forceUnit: z.enum(['N', 'kgf', 'lbf']),
+  trainers: z
+    .array(z.strictObject({ email: z.email(), name: z.string().min(1), password: z.string() }))
+    .min(1),
+});
+export type StudioDocument = z.infer<typeof studioDocument>;
+
+/** `wiry-otter.band`: one band with all its pulls. */
+export const bandDocument = z.strictObject({
+  ...documentHead('wiry-otter.band'),
+  id,
+  name: z.string().min(1),
+  kind: bandKind,
+  flatLength_m: positive,
+  width_mm: positive,
+  colour: z.string().regex(/^#[0-9a-f]{6}$/),
+  tag: z.number().int().min(1).max(9).nullable(),
+  label: labelClaim.nullable(),
+  limit: z.number().gt(1).max(3),
+  state: bandState,
+  note: z.string(),
+  measured: day.nullable(),
+  samples: z.array(pullSample),
+});
+export type BandDocument = z.infer<typeof bandDocument>;
+
+/** `wiry-otter.person`: body, goal, limits and clearance. */
+export const personDocument = z.strictObject({
+  ...documentHead('wiry-otter.person'),
+  id,
+  name: z.string().min(1),
+  about: z.string(),
+  stature_m: positive,
+  mass_kg: positive,
+  goal: z.enum(['build', 'keep', 'rehab', 'skill']),
+  painLimit: z.number().min(0).max(10),
+  clearance: z.strictObject({ by: z.string(), until: day, limits: z.string() }).nullable(),
+});
+export type PersonDocument = z.infer<typeof personDocument>;
+
+/** `wiry-otter.place`: where people train, and what a band can be hung on there. */
+export const placeDocument = z.strictObject({
+  ...documentHead('wiry-otter.place'),
+  id,
+  name: z.string().min(1),
+  about: z.string(),
+  anchors: z.array(
+    z.strictObject({
+      id,
+      name: z.string().min(1),
+      kind: anchorKind,
+      lowest_m: nonNegative,
+      highest_m: nonNegative,
+    }),
+  ),
+});
+export type PlaceDocument = z.infer<typeof placeDocument>;
+
+const historySet = z.strictObject({
+  reps: z.number().int().nonnegative(),
+  spare: z.number().int().min(0).max(5),
+  form: z.enum(['clean', 'breaking']),
+  pain: z.number().int().min(0).max(10),
+});
+
+/** `wiry-otter.history`: a person's set-ups of an exercise and the sessions done with them. */
+export const historyDocument = z.strictObject({
+  ...documentHead('wiry-otter.history'),
+  person: id,
+  exercise: id,
+  place: id,
+  anchor: id.nullable(),
+  /** The day the rest is told from; loading moves it to a given day, and all others with it. */
+  lastDay: day,
+  setups: z.array(
+    z.strictObject({
+      id,
+      title: z.string().min(1),
+      route: id,
+      bands: z.array(id).min(1),
+      height_m: nonNegative.optional(),
+      distance_m: positive.optional(),
+    }),
+  ),
+  prescription: z.strictObject({
+    setup: id,
+    school,
+    sets: z.number().int().positive(),
+    reps: repRange,
+    rest_s: nonNegative,
+    target: z.array(z.number().int().positive()),
+  }),
+  sessions: z.array(
+    z.strictObject({
+      day,
+      /** The set-up that was in force; a check on the story. */
+      setup: id,
+      sets: z.array(historySet).min(1),
+      then: z.union([
+        z.literal('accept'),
+        z.literal('wait'),
+        z.strictObject({
+          overrule: z.strictObject({
+            setup: id,
+            target: z.array(z.number().int().positive()),
+            note: z.string().min(1),
+          }),
+        }),
+      ]),
+    }),
+  ),
+});
+export type HistoryDocument = z.infer<typeof historyDocument>;
