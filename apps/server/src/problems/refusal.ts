@@ -4,16 +4,16 @@ import { PROBLEMS, type ProblemCode } from './catalogue.js';
 
 /** A refused request on its way to the error handler. */
 export class Refusal extends Error {
+  /** A plain field, since Fastify writes to it on validation errors. */
+  readonly statusCode: number;
+
   constructor(
     readonly code: ProblemCode,
     readonly faults: readonly RequestFault[] = [],
   ) {
     super(PROBLEMS[code].title);
     this.name = 'Refusal';
-  }
-
-  get statusCode(): number {
-    return PROBLEMS[this.code].status;
+    this.statusCode = PROBLEMS[code].status;
   }
 }
 

@@ -1,0 +1,60 @@
+import { HttpClient, HttpErrorResponse } from '@angular/common/http';
+import { inject, Injectable } from '@angular/core';
+import { problemDocument } from '@wiry-otter/contracts';
+import { catchError, map, type Observable, throwError } from 'rxjs';
+import type * as z from 'zod';
+import { ApiProblem } from './api-problem';
+
+/** Talks to our server; what comes back is parsed once, here. */
+@Injectable({ providedIn: 'root' })
+export class ApiClient {
+  private readonly http = inject(HttpClient);
+
+  get<Schema extends z.ZodType>(path: string, schema: Schema): Observable<z.output<Schema>> {
+    return this.parsed(this.http.get(`/api${path}`), schema);
+  }
+
+  put<Schema extends z.ZodType>(
+    path: string,
+    body: unknown,
+    schema: Schema,
+  ): Observable<z.output<Schema>> {
+    return this.parsed(this.http.put(`/api${path}`, body), schema);
+  }
+
+  post<Schema extends z.ZodType>(
+    path: string,
+    body: unknown,
+    schema: Schema,
+  ): Observable<z.output<Schema>> {
+    return this.parsed(this.http.post(`/api${path}`, body), schema);
+  }
+
+  delete<Schema extends z.ZodType>(path: string, schema: Schema): Observable<z.output<Schema>> {
+    return this.parsed(this.http.delete(`/api${path}`), schema);
+  }
+
+  private parsed<Schema extends z.ZodType>(
+    answer: Observable<unknown>,
+    schema: Schema,
+  ): Observable<z.output<Schema>> {
+    return answer.pipe(
+      map((body) => schema.parse(body)),
+      catchError((error: unknown) => throwError(() => toProblem(error))),
+    );
+  }
+}
+
+function toProblem(error: unknown): ApiProblem {
+  if (!(error instanceof HttpErrorResponse)) {
+    return new ApiProblem('unexpected-answer', 'The server gave an answer we cannot read.', 0, []);
+  }
+  const problem = problemDocument.safeParse(error.error);
+  if (problem.success) {
+    const { code, title, status, faults = [] } = problem.data;
+    return new ApiProblem(code, title, status, faults);
+  }
+  return error.status === 0
+    ? new ApiProblem('no-connection', 'No connection to the server.', 0, [])
+    : new ApiProblem('unexpected-answer', `The server answered ${error.status}.`, error.status, []);
+}

@@ -1,0 +1,130 @@
+import { inject, Injectable } from '@angular/core';
+import {
+  account,
+  type Account,
+  band,
+  type BandInput,
+  type BandRecord,
+  decision,
+  type DecisionRecord,
+  type OverruleInput,
+  person,
+  type PersonRecord,
+  place,
+  type PlaceRecord,
+  prescription,
+  type PrescriptionInput,
+  type PrescriptionRecord,
+  type ReadingInput,
+  session,
+  type SessionInput,
+  type SessionRecord,
+  type SetInput,
+  setup,
+  type SetupInput,
+  type SetupRecord,
+  type SignInRequest,
+} from '@wiry-otter/contracts';
+import type { Observable } from 'rxjs';
+import * as z from 'zod';
+import { ApiClient } from './api-client';
+
+const bandList = z.array(band);
+const personList = z.array(person);
+const placeList = z.array(place);
+const setupList = z.array(setup);
+const prescriptionList = z.array(prescription);
+const decisionList = z.array(decision);
+const sessionList = z.array(session);
+const nothing = z.unknown();
+
+/** Every call of the API, typed by the contracts. */
+@Injectable({ providedIn: 'root' })
+export class StudioApi {
+  private readonly client = inject(ApiClient);
+
+  signIn(request: SignInRequest): Observable<Account> {
+    return this.client.post('/sign-in', request, account);
+  }
+  signOut(): Observable<unknown> {
+    return this.client.post('/sign-out', {}, nothing);
+  }
+  account(): Observable<Account> {
+    return this.client.get('/account', account);
+  }
+
+  bands(): Observable<BandRecord[]> {
+    return this.client.get('/bands', bandList);
+  }
+  putBand(id: string, input: BandInput): Observable<BandRecord> {
+    return this.client.put(`/bands/${id}`, input, band);
+  }
+  removeBand(id: string): Observable<BandRecord> {
+    return this.client.delete(`/bands/${id}`, band);
+  }
+  restoreBand(id: string): Observable<BandRecord> {
+    return this.client.post(`/bands/${id}/restore`, {}, band);
+  }
+  addReading(bandId: string, id: string, input: ReadingInput): Observable<BandRecord> {
+    return this.client.put(`/bands/${bandId}/readings/${id}`, input, band);
+  }
+  setReadingAside(bandId: string, id: string, setAside: boolean): Observable<BandRecord> {
+    return this.client.put(`/bands/${bandId}/readings/${id}/set-aside`, { setAside }, band);
+  }
+
+  people(): Observable<PersonRecord[]> {
+    return this.client.get('/people', personList);
+  }
+  places(): Observable<PlaceRecord[]> {
+    return this.client.get('/places', placeList);
+  }
+
+  setups(): Observable<SetupRecord[]> {
+    return this.client.get('/setups', setupList);
+  }
+  putSetup(id: string, input: SetupInput): Observable<SetupRecord> {
+    return this.client.put(`/setups/${id}`, input, setup);
+  }
+  removeSetup(id: string): Observable<SetupRecord> {
+    return this.client.delete(`/setups/${id}`, setup);
+  }
+  restoreSetup(id: string): Observable<SetupRecord> {
+    return this.client.post(`/setups/${id}/restore`, {}, setup);
+  }
+
+  prescriptions(): Observable<PrescriptionRecord[]> {
+    return this.client.get('/prescriptions', prescriptionList);
+  }
+  addPrescription(id: string, input: PrescriptionInput): Observable<PrescriptionRecord> {
+    return this.client.put(`/prescriptions/${id}`, input, prescription);
+  }
+
+  sessions(): Observable<SessionRecord[]> {
+    return this.client.get('/sessions', sessionList);
+  }
+  session(id: string): Observable<SessionRecord> {
+    return this.client.get(`/sessions/${id}`, session);
+  }
+  startSession(id: string, input: SessionInput): Observable<SessionRecord> {
+    return this.client.put(`/sessions/${id}`, input, session);
+  }
+  logSet(sessionId: string, id: string, input: SetInput): Observable<SessionRecord> {
+    return this.client.put(`/sessions/${sessionId}/sets/${id}`, input, session);
+  }
+  setSetAside(sessionId: string, id: string, setAside: boolean): Observable<SessionRecord> {
+    return this.client.put(`/sessions/${sessionId}/sets/${id}/set-aside`, { setAside }, session);
+  }
+  finishSession(id: string, version: number, redFlag: boolean): Observable<SessionRecord> {
+    return this.client.post(`/sessions/${id}/finish`, { version, redFlag }, session);
+  }
+
+  decisions(): Observable<DecisionRecord[]> {
+    return this.client.get('/decisions', decisionList);
+  }
+  acceptDecision(id: string): Observable<DecisionRecord> {
+    return this.client.post(`/decisions/${id}/accept`, {}, decision);
+  }
+  overruleDecision(id: string, input: OverruleInput): Observable<DecisionRecord> {
+    return this.client.post(`/decisions/${id}/overrule`, input, decision);
+  }
+}

@@ -1,0 +1,70 @@
+import { provideHttpClient, withFetch } from '@angular/common/http';
+import {
+  type ApplicationConfig,
+  inject,
+  isDevMode,
+  provideAppInitializer,
+  provideBrowserGlobalErrorListeners,
+  provideZonelessChangeDetection,
+} from '@angular/core';
+import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
+import { provideState, provideStore, Store } from '@ngrx/store';
+import { catchError, map, of, tap } from 'rxjs';
+import * as z from 'zod';
+import { StudioApi } from './api/studio-api';
+import { routes } from './app.routes';
+import { accountActions, accountFeature } from './state/account';
+import * as accountEffects from './state/account-effects';
+import { addReading, putBand, removeBand, restoreBand, setReadingAside } from './state/band-effects';
+import { bandsFeature } from './state/bands';
+import { noticesFeature } from './state/notices';
+import { outboxFeature } from './state/outbox';
+import * as outboxEffects from './state/outbox-effects';
+import { studioFeature } from './state/studio';
+import * as studioEffects from './state/studio-effects';
+
+// The content security policy forbids code made from text, which Zod would try first.
+z.config({ jitless: true });
+
+export const appConfig: ApplicationConfig = {
+  providers: [
+    provideBrowserGlobalErrorListeners(),
+    provideZonelessChangeDetection(),
+    provideHttpClient(withFetch()),
+    provideRouter(routes, withComponentInputBinding()),
+    provideStore(
+      {},
+      {
+        runtimeChecks: {
+          strictStateImmutability: isDevMode(),
+          strictActionImmutability: isDevMode(),
+        },
+      },
+    ),
+    provideState(accountFeature),
+    provideState(studioFeature),
+    provideState(bandsFeature),
+    provideState(noticesFeature),
+    provideState(outboxFeature),
+    provideEffects(
+      accountEffects,
+      studioEffects,
+      { putBand, removeBand, restoreBand, addReading, setReadingAside },
+      outboxEffects,
+    ),
+    provideAppInitializer(askWhoIsSignedIn),
+  ],
+};
+
+/** Screens and guards can rely on knowing who is signed in. */
+function askWhoIsSignedIn() {
+  const store = inject(Store);
+  return inject(StudioApi)
+    .account()
+    .pipe(
+      tap((account) => store.dispatch(accountActions.signedIn({ account }))),
+      map(() => undefined),
+      catchError(() => of(undefined)),
+    );
+}

@@ -1,0 +1,61 @@
+import { inject } from '@angular/core';
+import { type CanActivateFn, Router, type Routes } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { accountFeature } from './state/account';
+
+const signedIn: CanActivateFn = (_route, { url }) =>
+  inject(Store).selectSignal(accountFeature.selectAccount)() !== null ||
+  inject(Router).createUrlTree(['/sign-in'], { queryParams: url === '/' ? {} : { to: url } });
+
+export const routes: Routes = [
+  {
+    path: 'sign-in',
+    title: 'Sign in · Wiry Otter',
+    loadComponent: () => import('./sign-in/sign-in').then((file) => file.SignIn),
+  },
+  {
+    path: 'session/:id',
+    title: 'Session · Wiry Otter',
+    canActivate: [signedIn],
+    loadComponent: () => import('./session/session').then((file) => file.Session),
+  },
+  {
+    path: '',
+    canActivate: [signedIn],
+    loadComponent: () => import('./shell/shell').then((file) => file.Shell),
+    children: [
+      {
+        path: 'today',
+        title: 'Today · Wiry Otter',
+        loadComponent: () => import('./today/today').then((file) => file.Today),
+      },
+      {
+        path: 'bands',
+        title: 'Bands · Wiry Otter',
+        loadComponent: () => import('./bands/bands').then((file) => file.Bands),
+      },
+      {
+        path: 'bands/:id',
+        title: 'Band · Wiry Otter',
+        loadComponent: () => import('./bands/bands').then((file) => file.Bands),
+      },
+      {
+        path: 'setups',
+        title: 'Set-ups · Wiry Otter',
+        loadComponent: () => import('./setups/workbench').then((file) => file.Workbench),
+      },
+      {
+        path: 'next/:sessionId',
+        title: 'Next · Wiry Otter',
+        loadComponent: () => import('./next/next').then((file) => file.Next),
+      },
+      {
+        path: 'log',
+        title: 'Log · Wiry Otter',
+        loadComponent: () => import('./log/log').then((file) => file.Log),
+      },
+      { path: '', pathMatch: 'full', redirectTo: 'today' },
+    ],
+  },
+  { path: '**', redirectTo: '' },
+];

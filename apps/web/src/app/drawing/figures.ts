@@ -1,0 +1,53 @@
+import { type ForceUnit, fromNewtons } from '@wiry-otter/core';
+
+/** A figure with its unit, as it is written: large figure, small unit, ± in lighter ink. */
+export interface Sounding {
+  readonly figure: string;
+  readonly unit: string;
+  readonly spread: string | null;
+}
+
+/** Half width of the 90 % range of a normal distribution, in standard deviations. */
+export const RANGE_90 = 1.645;
+
+const FORCE_WORDS: Readonly<Record<ForceUnit, string>> = { N: 'N', kgf: 'kg', lbf: 'lb' };
+
+/** The unit's short word: kilograms and pounds are meant as forces on a scale. */
+export function forceWord(unit: ForceUnit): string {
+  return FORCE_WORDS[unit];
+}
+
+/** A force in the person's unit, with ± as the 90 % range where its deviation is known. */
+export function forceSounding(force_N: number, std_N: number | null, unit: ForceUnit): Sounding {
+  const digits = unit === 'N' ? 0 : 1;
+  return {
+    figure: fromNewtons(force_N, unit).toFixed(digits),
+    unit: forceWord(unit),
+    spread: std_N === null ? null : fromNewtons(RANGE_90 * std_N, unit).toFixed(digits),
+  };
+}
+
+/** A demand: forces in the person's unit, moments in N·m. */
+export function demandSounding(
+  value: number,
+  std: number | null,
+  demandUnit: 'N' | 'N·m',
+  unit: ForceUnit,
+): Sounding {
+  if (demandUnit === 'N') return forceSounding(value, std, unit);
+  return {
+    figure: value.toFixed(1),
+    unit: 'N·m',
+    spread: std === null ? null : (RANGE_90 * std).toFixed(1),
+  };
+}
+
+/** ±, in per cent of the figure; a dash where there is no figure. */
+export function percentSpread(value: number, std: number): string {
+  return value > 0 ? `${Math.round((100 * RANGE_90 * std) / value)} %` : '–';
+}
+
+/** A stretch ratio as it is written: ×1.80. */
+export function stretchWord(stretch: number): string {
+  return `×${stretch.toFixed(2)}`;
+}

@@ -1,0 +1,3 @@
+import { Component } from '@angular/core';
+@Component({ selector: 'otter-log', template: 'Log' })
+export class Log {}

@@ -1,0 +1,3 @@
+import { Component } from '@angular/core';
+@Component({ selector: 'otter-next', template: 'Next' })
+export class Next {}

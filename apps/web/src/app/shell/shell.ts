@@ -1,0 +1,108 @@
+import { Dialog } from '@angular/cdk/dialog';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { NgIcon, provideIcons } from '@ng-icons/core';
+import {
+  lucideCable,
+  lucideLogOut,
+  lucideMoon,
+  lucideNotebookText,
+  lucidePersonStanding,
+  lucideSun,
+  lucideSunrise,
+} from '@ng-icons/lucide';
+import { Store } from '@ngrx/store';
+import { accountActions, accountFeature } from '../state/account';
+import { outboxFeature } from '../state/outbox';
+import { studioActions, studioFeature } from '../state/studio';
+import { Keys } from './keys';
+import { KeysHelp } from './keys-help';
+import { NoticeBar } from './notice-bar';
+import { Theme } from './theme';
+
+const SPINE = [
+  { path: '/today', words: 'Today', icon: 'lucideSunrise' },
+  { path: '/bands', words: 'Bands', icon: 'lucideCable' },
+  { path: '/setups', words: 'Set-ups', icon: 'lucidePersonStanding' },
+  { path: '/log', words: 'Log', icon: 'lucideNotebookText' },
+] as const;
+
+/** After `g` the next letter within this time names a screen. */
+const GO_MS = 1500;
+
+/** Spine, top line, notices; the screens lie inside. */
+@Component({
+  selector: 'otter-shell',
+  imports: [NgIcon, NoticeBar, RouterLink, RouterLinkActive, RouterOutlet],
+  providers: [
+    provideIcons({
+      lucideCable,
+      lucideLogOut,
+      lucideMoon,
+      lucideNotebookText,
+      lucidePersonStanding,
+      lucideSun,
+      lucideSunrise,
+    }),
+  ],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'pressed($event)' },
+  templateUrl: './shell.html',
+})
+export class Shell {
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly dialog = inject(Dialog);
+  private readonly keys = inject(Keys);
+  private goPressedAt = -Infinity;
+
+  protected readonly spine = SPINE;
+  protected readonly theme = inject(Theme);
+  protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
+  protected readonly people = this.store.selectSignal(studioFeature.selectPeople);
+  protected readonly focusId = this.store.selectSignal(studioFeature.selectFocusId);
+  protected readonly loaded = this.store.selectSignal(studioFeature.selectLoaded);
+  protected readonly failure = this.store.selectSignal(studioFeature.selectFailure);
+  private readonly waiting = this.store.selectSignal(outboxFeature.selectSets);
+
+  protected readonly focus = computed(() =>
+    this.people().find((person) => person.id === this.focusId()),
+  );
+  protected readonly syncWords = computed(() => {
+    const count = this.waiting().length;
+    return count === 0 ? 'all saved' : `${count} waiting`;
+  });
+
+  constructor() {
+    this.keys.offer([
+      { key: '?', words: 'the keys of this screen', press: () => this.dialog.open(KeysHelp) },
+    ]);
+  }
+
+  protected pressed(event: KeyboardEvent): void {
+    const spot = SPINE.find(({ words }) => words[0]?.toLowerCase() === event.key);
+    if (event.timeStamp - this.goPressedAt < GO_MS && spot !== undefined) {
+      this.goPressedAt = -Infinity;
+      event.preventDefault();
+      void this.router.navigateByUrl(spot.path);
+      return;
+    }
+    const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
+    const writing =
+      event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName);
+    if (event.key === 'g' && plain && !writing) this.goPressedAt = event.timeStamp;
+    this.keys.handle(event);
+  }
+
+  protected focusPerson(personId: string): void {
+    this.store.dispatch(studioActions.focusPerson({ personId }));
+  }
+
+  protected retry(): void {
+    this.store.dispatch(studioActions.load());
+  }
+
+  protected signOut(): void {
+    this.store.dispatch(accountActions.signOut());
+  }
+}

@@ -1,0 +1,99 @@
+import { inject } from '@angular/core';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { type Action, Store } from '@ngrx/store';
+import type { BandInput, BandRecord } from '@wiry-otter/contracts';
+import { catchError, concatMap, type Observable, of, switchMap, withLatestFrom } from 'rxjs';
+import { problemWords } from '../api/api-problem';
+import { StudioApi } from '../api/studio-api';
+import { bandActions, bandsFeature } from './bands';
+import { noticeActions } from './notices';
+
+export const putBand = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
+    actions.pipe(
+      ofType(bandActions.put),
+      withLatestFrom(store.select(bandsFeature.selectBandEntities)),
+      concatMap(([{ id, input, words }, bands]) =>
+        saved(api.putBand(id, input), words, (band) => undoPut(bands[id], band)),
+      ),
+    ),
+  { functional: true },
+);
+
+export const removeBand = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi)) =>
+    actions.pipe(
+      ofType(bandActions.remove),
+      concatMap(({ id }) =>
+        saved(api.removeBand(id), 'Band taken off the rail.', () => bandActions.restore({ id })),
+      ),
+    ),
+  { functional: true },
+);
+
+export const restoreBand = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi)) =>
+    actions.pipe(
+      ofType(bandActions.restore),
+      concatMap(({ id }) => saved(api.restoreBand(id), 'Band back on the rail.', () => null)),
+    ),
+  { functional: true },
+);
+
+export const addReading = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi)) =>
+    actions.pipe(
+      ofType(bandActions.addReading),
+      concatMap(({ bandId, id, input }) =>
+        saved(api.addReading(bandId, id, input), 'Pull kept.', () =>
+          bandActions.setReadingAside({ bandId, id, setAside: true }),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+export const setReadingAside = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi)) =>
+    actions.pipe(
+      ofType(bandActions.setReadingAside),
+      concatMap(({ bandId, id, setAside }) =>
+        saved(
+          api.setReadingAside(bandId, id, setAside),
+          setAside ? 'Pull set aside; it is kept, but not counted.' : 'Pull counted again.',
+          () => bandActions.setReadingAside({ bandId, id, setAside: !setAside }),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+/** What was saved, a line that says so, and the way back. */
+function saved(
+  answer: Observable<BandRecord>,
+  text: string,
+  undo: (band: BandRecord) => Action | null,
+): Observable<Action> {
+  return answer.pipe(
+    switchMap((band) =>
+      of<Action[]>(
+        bandActions.saved({ band }),
+        noticeActions.show({ text, tone: 'done', undo: undo(band) }),
+      ),
+    ),
+    catchError((error: unknown) =>
+      of(noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null })),
+    ),
+  );
+}
+
+function undoPut(before: BandRecord | undefined, after: BandRecord): Action {
+  if (before === undefined) return bandActions.remove({ id: after.id });
+  const input: BandInput = { ...fieldsOf(before), version: after.version };
+  return bandActions.put({ id: after.id, input, words: 'Change undone.' });
+}
+
+/** The fields of a band that a person writes. */
+export function fieldsOf({ id: _id, removed: _removed, readings: _r, ...fields }: BandRecord): BandInput {
+  return fields;
+}

@@ -1,0 +1,25 @@
+import { type Action, createActionGroup, createFeature, createReducer, emptyProps, on, props } from '@ngrx/store';
+
+/** A line that says what was done, with the way back where there is one. */
+export interface Notice {
+  readonly text: string;
+  readonly tone: 'done' | 'trouble';
+  readonly undo: Action | null;
+}
+
+export const noticeActions = createActionGroup({
+  source: 'Notices',
+  events: {
+    Show: props<Notice>(),
+    Dismiss: emptyProps(),
+  },
+});
+
+export const noticesFeature = createFeature({
+  name: 'notices',
+  reducer: createReducer<{ notice: Notice | null }>(
+    { notice: null },
+    on(noticeActions.show, (_state, { text, tone, undo }) => ({ notice: { text, tone, undo } })),
+    on(noticeActions.dismiss, () => ({ notice: null })),
+  ),
+});

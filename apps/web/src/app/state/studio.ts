@@ -1,0 +1,78 @@
+import { createActionGroup, createFeature, createReducer, emptyProps, on, props } from '@ngrx/store';
+import type {
+  BandRecord,
+  DecisionRecord,
+  PersonRecord,
+  PlaceRecord,
+  PrescriptionRecord,
+  SetupRecord,
+} from '@wiry-otter/contracts';
+import { accountActions } from './account';
+
+export interface StudioRecords {
+  readonly bands: readonly BandRecord[];
+  readonly people: readonly PersonRecord[];
+  readonly places: readonly PlaceRecord[];
+  readonly setups: readonly SetupRecord[];
+  readonly prescriptions: readonly PrescriptionRecord[];
+  readonly decisions: readonly DecisionRecord[];
+}
+
+export const studioActions = createActionGroup({
+  source: 'Studio',
+  events: {
+    Load: emptyProps(),
+    Loaded: props<StudioRecords>(),
+    'Load failed': props<{ words: string }>(),
+    'Setup saved': props<{ setup: SetupRecord }>(),
+    'Focus person': props<{ personId: string }>(),
+  },
+});
+
+export interface StudioState {
+  readonly loaded: boolean;
+  readonly failure: string | null;
+  readonly people: readonly PersonRecord[];
+  readonly places: readonly PlaceRecord[];
+  readonly setups: readonly SetupRecord[];
+  readonly prescriptions: readonly PrescriptionRecord[];
+  /** Decisions that wait for the trainer. */
+  readonly decisions: readonly DecisionRecord[];
+  readonly focusId: string | null;
+}
+
+const initialState: StudioState = {
+  loaded: false,
+  failure: null,
+  people: [],
+  places: [],
+  setups: [],
+  prescriptions: [],
+  decisions: [],
+  focusId: null,
+};
+
+/** People, places and what they train with: what more than one screen shows. */
+export const studioFeature = createFeature({
+  name: 'studio',
+  reducer: createReducer<StudioState>(
+    initialState,
+    on(studioActions.loaded, (state, { bands: _bands, ...records }) => ({
+      ...state,
+      ...records,
+      loaded: true,
+      failure: null,
+      focusId: state.focusId ?? records.people[0]?.id ?? null,
+    })),
+    on(studioActions.loadFailed, (state, { words }) => ({ ...state, failure: words })),
+    on(studioActions.setupSaved, (state, { setup }) => ({
+      ...state,
+      setups: [
+        ...state.setups.filter(({ id }) => id !== setup.id),
+        ...(setup.removed ? [] : [setup]),
+      ],
+    })),
+    on(studioActions.focusPerson, (state, { personId }) => ({ ...state, focusId: personId })),
+    on(accountActions.signedOut, () => initialState),
+  ),
+});
