@@ -142,23 +142,12 @@ export async function setReadingAside(
 
 /** The law of a band from the readings that count, or from its label. */
 export function calibrateBand(band: BandRecord): Calibration | undefined {
-  const samples = band.readings.filter((reading) => !reading.setAside).map(toSample);
-  const fitted = calibrate({ ...band, samples, label: band.label ?? undefined });
+  const fitted = calibrate({ ...band, samples: band.readings.filter(({ setAside }) => !setAside) });
   return fitted.ok ? fitted.value : undefined;
 }
 
-function toSample({ length_m, force_N, rest_m, strands, direction }: Reading | ReadingInput) {
-  return {
-    length_m,
-    force_N,
-    direction,
-    rest_m: rest_m ?? undefined,
-    strands: strands ?? undefined,
-  };
-}
-
 function refuseOverstretch(band: BandRow, input: ReadingInput): void {
-  const { stretch } = toStrandReading(band, toSample(input));
+  const { stretch } = toStrandReading(band, input);
   if (stretch <= GREATEST_STRETCH_LIMIT * (1 + STRETCH_TOLERANCE)) return;
   const fault: RequestFault = {
     in: 'body',

@@ -27,7 +27,8 @@ export async function webFiles(app: App, { folder }: WebFilesOptions): Promise<v
     url: '/*',
     config: { open: true },
     handler: (request, reply) => {
-      if (request.url.startsWith('/api/')) return refuse('not-found');
+      // Neither an unknown call nor a file of an older build is a page.
+      if (/^\/api(\/|$)|\.\w+(\?|$)/.test(request.url)) return refuse('not-found');
       return reply.header('cache-control', 'no-cache').sendFile('index.html');
     },
   });

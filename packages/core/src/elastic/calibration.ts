@@ -23,9 +23,9 @@ export interface PullSample {
   /** Reading of the gauge, N. */
   readonly force_N: number;
   /** Unstretched straight length as rigged, m. Default: the flat length; half of it when folded over a bar. */
-  readonly rest_m?: number | undefined;
+  readonly rest_m?: number | null | undefined;
   /** Strands that share the pull. Default 2 for loops, 1 otherwise; twice as many when folded over a bar. */
-  readonly strands?: number | undefined;
+  readonly strands?: number | null | undefined;
   readonly direction?: 'loading' | 'unloading' | undefined;
 }
 
@@ -39,7 +39,7 @@ export interface BandSamples {
   readonly kind: BandKind;
   readonly flatLength_m: number;
   readonly samples: readonly PullSample[];
-  readonly label?: LabelClaim | undefined;
+  readonly label?: LabelClaim | null | undefined;
 }
 
 /** How far the law rests on measurements; travels with every figure computed from it. */
@@ -94,7 +94,7 @@ export function calibrate(document: BandSamples): Result<Calibration> {
   const loading = document.samples.filter((sample) => sample.direction !== 'unloading');
   const readings = loading.map((sample) => toStrandReading(document, sample));
   const usable = readings.some((reading) => reading.stretch > 1 && reading.strand_N > 0);
-  if (!usable && document.label === undefined) {
+  if (!usable && !document.label) {
     return fail({
       code: 'computation',
       path: '$.samples',
@@ -148,8 +148,8 @@ export function toStrandReading(
 }
 
 /** The two weak readings that a label stands for. */
-function labelReadings(kind: BandKind, label: LabelClaim | undefined): StrandReading[] {
-  if (label === undefined) return [];
+function labelReadings(kind: BandKind, label: LabelClaim | null | undefined): StrandReading[] {
+  if (!label) return [];
   const strands = naturalStrands(kind);
   const reading = (stretch: number, force_N: number): StrandReading => ({
     stretch,

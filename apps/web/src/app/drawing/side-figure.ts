@@ -10,11 +10,11 @@ export interface FigurePart {
 
 /** Radii of the limbs as shares of stature, thick end first (for the eye; no figure rests on them). */
 const RADII = {
-  upperArm: [0.026, 0.02],
-  forearm: [0.021, 0.014],
-  thigh: [0.05, 0.032],
-  shank: [0.033, 0.02],
-  neck: [0.03, 0.026],
+  upperArm: [0.03, 0.022],
+  forearm: [0.023, 0.015],
+  thigh: [0.054, 0.034],
+  shank: [0.036, 0.021],
+  neck: [0.036, 0.03],
   hand: 0.019,
 } as const;
 
@@ -24,11 +24,12 @@ const TRUNK_PROFILE = [
   { along: 0.08, back: 0.066, front: 0.05 },
   { along: 0.4, back: 0.048, front: 0.056 },
   { along: 0.72, back: 0.062, front: 0.07 },
-  { along: 0.95, back: 0.054, front: 0.052 },
-  { along: 1.05, back: 0.03, front: 0.026 },
+  { along: 0.95, back: 0.058, front: 0.056 },
+  { along: 1.09, back: 0.042, front: 0.036 },
+  { along: 1.17, back: 0.028, front: 0.022 },
 ] as const;
 
-const HEAD = { halfWidth: 0.047, halfHeight: 0.06 } as const;
+const HEAD = { halfWidth: 0.05, halfHeight: 0.064 } as const;
 
 /** From a place in metres in the exercise's plane to a point on the drawing. */
 export type ToDrawing = (x_m: number, y_m: number) => Point;

@@ -1,3 +1,56 @@
-import { Component } from '@angular/core';
-@Component({ selector: 'otter-log', template: 'Log' })
-export class Log {}
+import { ChangeDetectionStrategy, Component, computed, inject, resource } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { format, parseISO } from 'date-fns';
+import { firstValueFrom } from 'rxjs';
+import { StudioApi } from '../api/studio-api';
+import { demandSounding } from '../drawing/figures';
+import { CODE_WORDS } from '../next/decision-words';
+import { accountFeature } from '../state/account';
+import { studioFeature } from '../state/studio';
+
+/** What the person in focus did, session by session, and what was decided after. */
+@Component({
+  selector: 'otter-log',
+  imports: [RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './log.html',
+})
+export class Log {
+  private readonly api = inject(StudioApi);
+  private readonly store = inject(Store);
+  private readonly account = this.store.selectSignal(accountFeature.selectAccount);
+  private readonly people = this.store.selectSignal(studioFeature.selectPeople);
+  private readonly focusId = this.store.selectSignal(studioFeature.selectFocusId);
+  protected readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
+
+  protected readonly person = computed(() =>
+    this.people().find(({ id }) => id === this.focusId()),
+  );
+  protected readonly rows = computed(() =>
+    (this.sessions.value() ?? [])
+      .filter(({ personId }) => personId === this.focusId())
+      .map((session) => {
+        const { figures } = session.setup;
+        const load = demandSounding(
+          figures.mean,
+          null,
+          figures.unit,
+          this.account()?.studio.forceUnit ?? 'N',
+        );
+        const { decision } = session;
+        return {
+          id: session.id,
+          finished: session.finishedAt !== null,
+          day: format(parseISO(session.day), 'EEE d MMM yyyy'),
+          exercise: session.setup.document.exercise.title,
+          setup: session.setup.title,
+          load: `${load.figure} ${load.unit}`,
+          reps: session.sets.map(({ reps }) => reps).join(', '),
+          pain: Math.max(0, ...session.sets.map(({ pain }) => pain)),
+          next: decision === null ? 'open' : CODE_WORDS[decision.decision.code].word,
+          status: decision?.status ?? '',
+        };
+      }),
+  );
+}

@@ -1,3 +1,162 @@
-import { Component } from '@angular/core';
-@Component({ selector: 'otter-next', template: 'Next' })
-export class Next {}
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { DecisionRecord, SessionRecord } from '@wiry-otter/contracts';
+import { fromNewtons } from '@wiry-otter/core';
+import { format, parseISO } from 'date-fns';
+import { switchMap, type Observable } from 'rxjs';
+import { v7 as uuidv7 } from 'uuid';
+import { problemWords } from '../api/api-problem';
+import { StudioApi } from '../api/studio-api';
+import { forceWord } from '../drawing/figures';
+import { GaugeStaff } from '../drawing/gauge-staff';
+import { accountFeature } from '../state/account';
+import { noticeActions } from '../state/notices';
+import { studioActions, studioFeature } from '../state/studio';
+import { CODE_WORDS } from './decision-words';
+
+/** What comes next after a session, with its reasons; accepted or overruled here. */
+@Component({
+  selector: 'otter-next',
+  imports: [FormsModule, GaugeStaff, RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './next.html',
+})
+export class Next {
+  readonly sessionId = input.required<string>();
+
+  private readonly api = inject(StudioApi);
+  private readonly global = inject(Store);
+  private readonly router = inject(Router);
+  private readonly account = this.global.selectSignal(accountFeature.selectAccount);
+  private readonly people = this.global.selectSignal(studioFeature.selectPeople);
+  private readonly prescriptions = this.global.selectSignal(studioFeature.selectPrescriptions);
+
+  protected readonly session = signal<SessionRecord | null>(null);
+  protected readonly failure = signal('');
+  protected readonly busy = signal(false);
+  protected readonly overruling = signal(false);
+  protected readonly otherSetupId = signal('');
+  protected readonly otherReps = signal(8);
+  protected readonly note = signal('');
+
+  protected readonly decision = computed(() => this.session()?.decision ?? null);
+  protected readonly person = computed(() =>
+    this.people().find(({ id }) => id === this.session()?.personId),
+  );
+  protected readonly words = computed(() => {
+    const decision = this.decision();
+    return decision === null ? null : CODE_WORDS[decision.decision.code];
+  });
+  private readonly rung = computed(() => {
+    const decision = this.decision();
+    return decision?.ladder[decision.decision.rungs[0] ?? 0] ?? null;
+  });
+  /** What stands now: the decision's step, or what the trainer made of it. */
+  protected readonly step = computed(() => {
+    const decision = this.decision();
+    if (decision === null) return null;
+    const { outcome } = decision;
+    const setupId = outcome?.setupId ?? this.rung()?.setupId ?? null;
+    return {
+      setupId,
+      title: decision.ladder.find((rung) => rung.setupId === setupId)?.title ?? '',
+      target: outcome?.target ?? decision.decision.target,
+    };
+  });
+
+  private readonly momentUnit = computed(
+    () => this.session()?.setup.figures.unit === 'N·m',
+  );
+  private readonly unit = computed(() => this.account()?.studio.forceUnit ?? 'N');
+  protected readonly unitWord = computed(() =>
+    this.momentUnit() ? 'N·m' : forceWord(this.unit()),
+  );
+  protected readonly rungs = computed(() =>
+    (this.decision()?.ladder ?? []).map(({ setupId, title, load }) => ({
+      id: setupId,
+      title,
+      load: this.momentUnit() ? load : fromNewtons(load, this.unit()),
+    })),
+  );
+  protected readonly done = computed(() =>
+    (this.session()?.sets ?? []).map(({ reps }) => reps).join(', '),
+  );
+  protected readonly decidedWhen = computed(() => {
+    const outcome = this.decision()?.outcome;
+    return outcome ? format(parseISO(outcome.decidedAt), 'd MMMM yyyy, HH:mm') : '';
+  });
+  protected readonly day = computed(() => {
+    const session = this.session();
+    return session === null ? '' : format(parseISO(session.day), 'EEEE d MMMM');
+  });
+  /** The prescription this decision led to, while it is the one in force. */
+  protected readonly prescription = computed(() =>
+    this.prescriptions().find(({ fromDecisionId }) => fromDecisionId === this.decision()?.id),
+  );
+
+  constructor() {
+    effect(() => {
+      this.api.session(this.sessionId()).subscribe({
+        next: (session) => this.show(session),
+        error: (error: unknown) => this.failure.set(problemWords(error)),
+      });
+    });
+  }
+
+  protected accept(decision: DecisionRecord): void {
+    this.settle(this.api.acceptDecision(decision.id));
+  }
+
+  protected overrule(decision: DecisionRecord): void {
+    if (this.note().trim() === '') {
+      this.say('Say why, in a few words; it is kept with your name.');
+      return;
+    }
+    const sets = this.session()?.prescription.sets ?? 1;
+    this.settle(
+      this.api.overruleDecision(decision.id, {
+        setupId: this.otherSetupId(),
+        target: Array<number>(sets).fill(this.otherReps()),
+        note: this.note().trim(),
+      }),
+    );
+  }
+
+  /** Opens the person's next session with what was decided. */
+  protected startNext(prescriptionId: string): void {
+    const id = uuidv7();
+    this.busy.set(true);
+    this.api
+      .startSession(id, { prescriptionId, startedAt: new Date().toISOString() })
+      .subscribe({
+        next: () => void this.router.navigate(['/session', id]),
+        error: (error: unknown) => this.say(problemWords(error)),
+      });
+  }
+
+  private settle(answer: Observable<DecisionRecord>): void {
+    this.busy.set(true);
+    answer.pipe(switchMap(() => this.api.session(this.sessionId()))).subscribe({
+      next: (session) => {
+        this.show(session);
+        this.overruling.set(false);
+        this.global.dispatch(studioActions.load());
+      },
+      error: (error: unknown) => this.say(problemWords(error)),
+    });
+  }
+
+  private show(session: SessionRecord): void {
+    this.busy.set(false);
+    this.session.set(session);
+    this.otherSetupId.set(session.setup.id);
+    this.otherReps.set(session.prescription.target[0] ?? session.prescription.reps.from);
+  }
+
+  private say(text: string): void {
+    this.busy.set(false);
+    this.global.dispatch(noticeActions.show({ text, tone: 'trouble', undo: null }));
+  }
+}

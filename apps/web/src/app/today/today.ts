@@ -1,3 +1,109 @@
-import { Component } from '@angular/core';
-@Component({ selector: 'otter-today', template: 'Today' })
-export class Today {}
+import { ChangeDetectionStrategy, Component, computed, inject, resource, signal } from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { findExercise } from '@wiry-otter/catalogue';
+import type { PrescriptionRecord } from '@wiry-otter/contracts';
+import { format, parseISO } from 'date-fns';
+import { firstValueFrom } from 'rxjs';
+import { v7 as uuidv7 } from 'uuid';
+import { problemWords } from '../api/api-problem';
+import { StudioApi } from '../api/studio-api';
+import { CODE_WORDS } from '../next/decision-words';
+import { noticeActions } from '../state/notices';
+import { studioActions, studioFeature } from '../state/studio';
+
+/** Who trains with what next, what wants a decision, and sessions left open. */
+@Component({
+  selector: 'otter-today',
+  imports: [RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './today.html',
+})
+export class Today {
+  private readonly api = inject(StudioApi);
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly people = this.store.selectSignal(studioFeature.selectPeople);
+  private readonly setups = this.store.selectSignal(studioFeature.selectSetups);
+  private readonly prescriptions = this.store.selectSignal(studioFeature.selectPrescriptions);
+  private readonly decisions = this.store.selectSignal(studioFeature.selectDecisions);
+  private readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
+
+  protected readonly busy = signal(false);
+  protected readonly today = format(new Date(), 'EEEE d MMMM');
+
+  protected readonly open = computed(() =>
+    (this.sessions.value() ?? [])
+      .filter(({ finishedAt }) => finishedAt === null)
+      .map((session) => ({
+        id: session.id,
+        name: this.nameOf(session.personId),
+        title: session.setup.title,
+        done: session.sets.length,
+        sets: session.prescription.sets,
+      })),
+  );
+
+  protected readonly rows = computed(() =>
+    this.people().map((person) => ({
+      person,
+      clearance: person.clearance,
+      work: this.prescriptions()
+        .filter(({ personId }) => personId === person.id)
+        .map((prescription) => ({
+          prescription,
+          exercise: findExercise(prescription.exerciseId)?.title ?? prescription.exerciseId,
+          setup: this.setups().find(({ id }) => id === prescription.setupId)?.title ?? '',
+          last: this.lastDay(person.id, prescription.exerciseId),
+          waits: this.decisions().some(
+            ({ personId, exerciseId }) =>
+              personId === person.id && exerciseId === prescription.exerciseId,
+          ),
+        })),
+    })),
+  );
+
+  protected readonly waiting = computed(() =>
+    this.decisions().map((decision) => ({
+      sessionId: decision.sessionId,
+      name: this.nameOf(decision.personId),
+      exercise: findExercise(decision.exerciseId)?.title ?? decision.exerciseId,
+      words: CODE_WORDS[decision.decision.code],
+    })),
+  );
+
+  protected start(prescription: PrescriptionRecord): void {
+    const id = uuidv7();
+    this.busy.set(true);
+    this.api
+      .startSession(id, {
+        prescriptionId: prescription.id,
+        startedAt: new Date().toISOString(),
+      })
+      .subscribe({
+        next: () => void this.router.navigate(['/session', id]),
+        error: (error: unknown) => {
+          this.busy.set(false);
+          this.store.dispatch(
+            noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null }),
+          );
+        },
+      });
+  }
+
+  protected plan(personId: string): void {
+    this.store.dispatch(studioActions.focusPerson({ personId }));
+    void this.router.navigate(['/setups']);
+  }
+
+  private nameOf(personId: string): string {
+    return this.people().find(({ id }) => id === personId)?.name ?? '';
+  }
+
+  private lastDay(personId: string, exerciseId: string): string {
+    const last = (this.sessions.value() ?? []).find(
+      (session) => session.personId === personId && session.setup.exerciseId === exerciseId,
+    );
+    return last === undefined ? '' : format(parseISO(last.day), 'EEE d MMM');
+  }
+}

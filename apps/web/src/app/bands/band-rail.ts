@@ -1,0 +1,46 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import type { ForceUnit } from '@wiry-otter/core';
+import { forceSounding, type Sounding } from '../drawing/figures';
+import { Ribbon } from '../drawing/ribbon';
+import { GLANCE_STRETCH, GRADE_WORDS, type KnownBand, naturalPull } from './band-law';
+import { layOutRail } from './rail-layout';
+
+/** Space over the ribbons for rail and group names, and under them for the words. */
+const HEAD_PX = 64;
+const FOOT_PX = 106;
+
+/** The bands hung side by side, width and ticks to scale, longest pull to the right. */
+@Component({
+  selector: 'otter-band-rail',
+  imports: [Ribbon, RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './band-rail.html',
+})
+export class BandRail {
+  readonly bands = input.required<readonly KnownBand[]>();
+  readonly selectedId = input<string>();
+  readonly unit = input.required<ForceUnit>();
+
+  protected readonly head = HEAD_PX;
+  protected readonly layout = computed(() => layOutRail(this.bands()));
+  protected readonly height = computed(() => HEAD_PX + this.layout().height + FOOT_PX);
+
+  protected sounding(band: KnownBand): Sounding | null {
+    const pull = naturalPull(band, GLANCE_STRETCH);
+    return pull === null ? null : forceSounding(pull.force_N, pull.std_N, this.unit());
+  }
+
+  protected gradeWord({ record, calibration }: KnownBand): string {
+    if (record.state === 'retired') return 'retired';
+    if (record.state === 'watch') return 'watch';
+    return calibration === null ? 'no figure' : GRADE_WORDS[calibration.grade];
+  }
+
+  protected label(band: KnownBand): string {
+    const sounding = this.sounding(band);
+    const pull =
+      sounding === null ? 'pull unknown' : `${sounding.figure} ${sounding.unit} at twice its length`;
+    return `${band.record.name}, ${pull}, ${this.gradeWord(band)}`;
+  }
+}

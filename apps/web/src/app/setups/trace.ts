@@ -1,0 +1,116 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { type ForceUnit, fromNewtons, strengthAt } from '@wiry-otter/core';
+import { chartOptions, faded, line, shadeTo } from '../drawing/chart-style';
+import { forceWord, RANGE_90 } from '../drawing/figures';
+import { type Inks, LineChart, type LineChartConfiguration } from '../drawing/line-chart';
+import type { SolvedWorkbench, WorkbenchState } from './workbench-model';
+
+interface TracePoint {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Demand over the rep with ±, the way back, the wanted window and the strength shape. */
+@Component({
+  selector: 'otter-trace',
+  imports: [LineChart],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './trace.html',
+})
+export class Trace {
+  readonly bench = input.required<SolvedWorkbench>();
+  readonly unit = input.required<ForceUnit>();
+  readonly wanted = input<WorkbenchState['wanted']>(null);
+  readonly sample = input.required<number>();
+
+  protected readonly demandUnit = computed(() =>
+    this.bench().solved.rig.prepared.unit === 'N' ? forceWord(this.unit()) : 'N·m',
+  );
+
+  /** The lines in the unit on show. */
+  protected readonly lines = computed(() => {
+    const { solved, spread, document } = this.bench();
+    const { phase, unit } = solved.rig.prepared;
+    const inUnit = (value: number): number =>
+      unit === 'N' ? fromNewtons(value, this.unit()) : value;
+    const points = (value: (k: number) => number): TracePoint[] =>
+      Array.from(phase, (p, k) => ({ x: p, y: inUnit(value(k)) }));
+    const demand = (k: number): number => Math.abs(solved.buffers.signed[k] as number);
+    const range = (k: number): number => RANGE_90 * (spread.demand[k] ?? 0);
+    const { peak } = solved.summary;
+    return {
+      demand: points(demand),
+      above: points((k) => demand(k) + range(k)),
+      below: points((k) => Math.max(0, demand(k) - range(k))),
+      lowering: points((k) => Math.abs(solved.buffers.signedLowering[k] as number)),
+      strength: points((k) => peak * strengthAt(document.exercise.strength, phase[k] as number)),
+    };
+  });
+
+  /** A few rows of the same figures, for those who do not see the chart. */
+  protected readonly rows = computed(() => {
+    const { demand, lowering } = this.lines();
+    const last = demand.length - 1;
+    return [0, 0.25, 0.5, 0.75, 1].map((share) => {
+      const k = Math.round(share * last);
+      return {
+        phase: `${Math.round(share * 100)} %`,
+        demand: demand[k]?.y.toFixed(1),
+        lowering: lowering[k]?.y.toFixed(1),
+      };
+    });
+  });
+
+  protected readonly configure = computed(() => {
+    const { demand, above, below, lowering, strength } = this.lines();
+    const wanted = this.wanted();
+    const demandUnit = this.demandUnit();
+    const here = demand[this.sample()];
+    return (inks: Inks): LineChartConfiguration => {
+      const across = (y: number): TracePoint[] => [
+        { x: 0, y },
+        { x: 1, y },
+      ];
+      const window =
+        wanted === null
+          ? []
+          : [
+              { ...line(across(wanted.to), inks('range')), borderWidth: 1 },
+              {
+                ...shadeTo(across(wanted.from), faded(inks('range'), 0.16)),
+                borderWidth: 1,
+                borderColor: inks('range'),
+              },
+            ];
+      return {
+        type: 'line',
+        data: {
+          datasets: [
+            ...window,
+            { ...line(above, 'transparent'), borderWidth: 0 },
+            shadeTo(below, faded(inks('pull'), 0.2)),
+            { ...line(strength, inks('faint')), borderWidth: 1, borderDash: [1, 4] },
+            { ...line(lowering, inks('pull')), borderWidth: 1.5, borderDash: [5, 4] },
+            line(demand, inks('pull')),
+            {
+              data: here === undefined ? [] : [here],
+              pointRadius: 5,
+              pointBorderWidth: 2,
+              pointBorderColor: inks('pull'),
+              pointBackgroundColor: inks('sheet'),
+            },
+          ],
+        },
+        options: chartOptions(inks, {
+          x: {
+            title: 'through the rep',
+            min: 0,
+            max: 1,
+            tick: (value) => ({ 0: 'start', 0.5: 'middle', 1: 'end' })[value] ?? '',
+          },
+          y: { title: demandUnit, ...(wanted === null ? {} : { max: wanted.to * 1.1 }) },
+        }),
+      };
+    };
+  });
+}
