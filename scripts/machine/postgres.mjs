@@ -86,7 +86,8 @@ function reachableFolder(folder) {
     run('chown', ['postgres', home]);
     chmodSync(home, 0o700);
     if (succeeds('runuser', ['-u', 'postgres', '--', 'test', '-w', home])) {
-      if (home !== folder) console.log(`The database lies in ${home}: ${folder} is not reachable for it.`);
+      if (home !== folder)
+        console.log(`The database lies in ${home}: ${folder} is not reachable for it.`);
       return home;
     }
     rmSync(home, { recursive: true, force: true });

@@ -9,6 +9,7 @@ import {
 import {
   calibrate,
   decide,
+  fail,
   type Fault,
   predictStrand,
   type Result,
@@ -32,9 +33,13 @@ function solveCommand(document: unknown): Result<object> {
   const setup = parseDocument(setupDocument, document);
   if (!setup.ok) return setup;
   const { exercise } = setup.value;
-  const written = typeof exercise === 'string' ? findExercise(exercise) : exercise;
-  if (written === undefined) return { ok: false, faults: [unknownExercise(String(exercise))] };
-  const complete: CompleteSetupDocument = { ...setup.value, exercise: written };
+  if (typeof exercise !== 'string') return solved({ ...setup.value, exercise });
+  const written = findExercise(exercise);
+  if (written === undefined) return fail(unknownExercise(exercise));
+  return solved({ ...setup.value, exercise: written });
+}
+
+function solved(complete: CompleteSetupDocument): Result<object> {
   return withHead('wiry-otter.solution', solveSetup(complete));
 }
 

@@ -12,7 +12,9 @@ describe('calibrate', () => {
       if (!result.ok) return fail(JSON.stringify(result.faults));
       const { law, loss, grade } = result.value;
       const predict = vector.input.predict.map((stretch) => predictStrand(result.value, stretch));
-      expect(differences({ law, loss, grade, predict }, vector.expected, vector.relativeTolerance)).toEqual([]);
+      expect(
+        differences({ law, loss, grade, predict }, vector.expected, vector.relativeTolerance),
+      ).toEqual([]);
     });
   }
 });

@@ -5,7 +5,12 @@ import type {
   ReadingInput,
   RequestFault,
 } from '@wiry-otter/contracts';
-import { type Calibration, calibrate, GREATEST_STRETCH_LIMIT, toStrandReading } from '@wiry-otter/core';
+import {
+  type Calibration,
+  calibrate,
+  GREATEST_STRETCH_LIMIT,
+  toStrandReading,
+} from '@wiry-otter/core';
 import type { EntityManager } from 'typeorm';
 import { In } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
@@ -158,11 +163,7 @@ function refuseOverstretch(band: BandRow, input: ReadingInput): void {
   refuse('invalid-request', [fault]);
 }
 
-async function oneRecord(
-  manager: EntityManager,
-  scope: Scope,
-  row: BandRow,
-): Promise<BandRecord> {
+async function oneRecord(manager: EntityManager, scope: Scope, row: BandRow): Promise<BandRecord> {
   const [record] = await toRecords(manager, scope, [row]);
   return record ?? refuse('not-found');
 }
@@ -185,7 +186,9 @@ async function toRecords(
     ...row,
     readings: [...standing.values()]
       .filter(({ bandId }) => bandId === row.id)
-      .sort((a, b) => a.takenAt.getTime() - b.takenAt.getTime() || compare(a.readingId, b.readingId))
+      .sort(
+        (a, b) => a.takenAt.getTime() - b.takenAt.getTime() || compare(a.readingId, b.readingId),
+      )
       .map((reading) => toReading(reading, names.get(reading.takenBy) ?? '')),
   }));
 }

@@ -51,11 +51,25 @@ export async function loadDemo(
     if ((await manager.count(StudioEntity)) > 0) return;
     const scope = await createStudio(manager, folder, now);
     const histories = readDocuments(join(folder, 'history'), historyDocument);
-    const lastDay = histories.map((history) => history.lastDay).sort().at(-1) ?? '';
+    const lastDay =
+      histories
+        .map((history) => history.lastDay)
+        .sort()
+        .at(-1) ?? '';
     const shift = new DayShift(lastDay, dayInZone(now, scope.zone), LAST_SESSION_DAYS_AGO);
     const ids: DemoIds = {
-      bands: await createBands(manager, scope, shift, readDocuments(join(folder, 'bands'), bandDocument)),
-      people: await createPeople(manager, scope, shift, readDocuments(join(folder, 'people'), personDocument)),
+      bands: await createBands(
+        manager,
+        scope,
+        shift,
+        readDocuments(join(folder, 'bands'), bandDocument),
+      ),
+      people: await createPeople(
+        manager,
+        scope,
+        shift,
+        readDocuments(join(folder, 'people'), personDocument),
+      ),
       ...(await createPlaces(manager, scope, readDocuments(join(folder, 'places'), placeDocument))),
     };
     for (const history of histories) await playHistory(manager, scope, shift, ids, history);

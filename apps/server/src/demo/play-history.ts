@@ -65,7 +65,11 @@ async function saveSetup(
   id: string,
 ): Promise<void> {
   const person = await findPerson(manager, scope, personId);
-  const records = await readBands(manager, scope, told.bands.map((band) => known(ids.bands, band)));
+  const records = await readBands(
+    manager,
+    scope,
+    told.bands.map((band) => known(ids.bands, band)),
+  );
   const bands: Band[] = records.map((band) => ({ ...band, law: NO_LAW }));
   const document: CompleteSetupDocument = {
     format: 'wiry-otter.setup',

@@ -16,7 +16,7 @@ export function ownedBy<Row extends ObjectLiteral & { studioId: string }>(
   scope: Scope,
   where: FindOptionsWhere<Row>,
 ): FindOptionsWhere<Row> {
-  return { ...where, studioId: scope.studioId } as FindOptionsWhere<Row>;
+  return { ...where, studioId: scope.studioId };
 }
 
 /** One row of the studio, or a refusal that does not tell another studio's from none. */

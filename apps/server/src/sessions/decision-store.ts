@@ -52,7 +52,7 @@ export async function finishSession(
     exerciseId: session.exerciseId,
     status: 'waiting',
     outcome: null,
-  } as DecisionRow);
+  });
   return sessionRecord(manager, session);
 }
 

@@ -1,7 +1,11 @@
 import type { DecisionDocument, DecisionRecord, ReviewDocument } from '@wiry-otter/contracts';
 import { decide } from '@wiry-otter/core';
 import { type EntityManager, In, LessThanOrEqual } from 'typeorm';
-import { PrescriptionEntity, SessionEntity, type SessionRow } from '../database/entities/session.js';
+import {
+  PrescriptionEntity,
+  SessionEntity,
+  type SessionRow,
+} from '../database/entities/session.js';
 import type { PersonRow } from '../database/entities/person.js';
 import type { Scope } from '../platform/scope.js';
 import { refuse, refuseDocument } from '../problems/refusal.js';

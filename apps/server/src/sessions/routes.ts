@@ -30,10 +30,8 @@ const answersDecision = { 200: decision };
 export function sessionRoutes(app: App, _options: unknown, done: () => void): void {
   const { database } = app;
 
-  app.get(
-    '/prescriptions',
-    { schema: { response: { 200: z.array(prescription) } } },
-    ({ scope }) => listPrescriptions(database.manager, scope),
+  app.get('/prescriptions', { schema: { response: { 200: z.array(prescription) } } }, ({ scope }) =>
+    listPrescriptions(database.manager, scope),
   );
 
   app.put(

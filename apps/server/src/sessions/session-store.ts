@@ -41,11 +41,7 @@ export async function readSession(
   return sessionRecord(manager, await findSession(manager, scope, id));
 }
 
-async function findSession(
-  manager: EntityManager,
-  scope: Scope,
-  id: string,
-): Promise<SessionRow> {
+async function findSession(manager: EntityManager, scope: Scope, id: string): Promise<SessionRow> {
   const row = await findOwn(manager, SessionEntity, scope, { id });
   await findPerson(manager, scope, row.personId);
   return row;
@@ -178,7 +174,15 @@ export async function standingSets(
   return sets;
 }
 
-function toSet({ setId, performedAt, reps, partial, spare, form, pain }: TrainingSetRow): SetRecord {
+function toSet({
+  setId,
+  performedAt,
+  reps,
+  partial,
+  spare,
+  form,
+  pain,
+}: TrainingSetRow): SetRecord {
   return { id: setId, performedAt: performedAt.toISOString(), reps, partial, spare, form, pain };
 }
 

@@ -1,11 +1,10 @@
-import type { BandRecord, CompleteSetupDocument, PersonRecord, SetupRecord } from '@wiry-otter/contracts';
-import {
-  type AnchorKind,
-  type Band,
-  findCautions,
-  rigSetup,
-  type Setup,
-} from '@wiry-otter/core';
+import type {
+  BandRecord,
+  CompleteSetupDocument,
+  PersonRecord,
+  SetupRecord,
+} from '@wiry-otter/contracts';
+import { type AnchorKind, type Band, findCautions, rigSetup } from '@wiry-otter/core';
 import { calibrateBand } from '../bands/band-store.js';
 import { refuse, refuseDocument } from '../problems/refusal.js';
 
@@ -32,7 +31,7 @@ export interface SetupFacts {
  */
 export function judgeSetup(document: CompleteSetupDocument, facts: SetupFacts): JudgedSetup {
   const complete = { ...document, bands: document.bands.map((band) => lawOnRecord(band, facts)) };
-  const solved = rigSetup(complete as Setup);
+  const solved = rigSetup(complete);
   if (!solved.ok) return refuseDocument(solved.faults, '.document');
   const { summary, rig } = solved.value;
   const cautions = findCautions({
@@ -81,7 +80,14 @@ function lawOnRecord(
     ]);
   }
   const { kind, flatLength_m, limit } = record;
-  const band: Band = { id, kind, flatLength_m, law: calibration.law, loss: calibration.loss, limit };
+  const band: Band = {
+    id,
+    kind,
+    flatLength_m,
+    law: calibration.law,
+    loss: calibration.loss,
+    limit,
+  };
   return { ...band, law: { ...band.law } };
 }
 

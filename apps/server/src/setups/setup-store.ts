@@ -98,7 +98,7 @@ export async function putSetup(
     acknowledged,
     savedAt: scope.now,
     savedBy: scope.trainerId,
-  } as SetupVersionRow);
+  });
   return recordOf(manager, written);
 }
 

@@ -16,7 +16,13 @@ import { StudioApi } from './api/studio-api';
 import { routes } from './app.routes';
 import { accountActions, accountFeature } from './state/account';
 import * as accountEffects from './state/account-effects';
-import { addReading, putBand, removeBand, restoreBand, setReadingAside } from './state/band-effects';
+import {
+  addReading,
+  putBand,
+  removeBand,
+  restoreBand,
+  setReadingAside,
+} from './state/band-effects';
 import { bandsFeature } from './state/bands';
 import { noticesFeature } from './state/notices';
 import { outboxFeature } from './state/outbox';

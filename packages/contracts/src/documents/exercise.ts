@@ -10,7 +10,6 @@ import {
   segment,
 } from './primitives.js';
 
-
 const pose = z
   .strictObject({
     phase: z.number().min(0).max(1),
@@ -123,7 +122,9 @@ const exerciseShape = {
   elbowBend: z.union([z.literal(1), z.literal(-1)]).optional(),
   limbs: z.union([z.literal(1), z.literal(2)]).optional(),
   root: z.strictObject({ point: joint, at: pair }),
-  widths: z.strictObject({ grip: nonNegative.optional(), stance: nonNegative.optional() }).optional(),
+  widths: z
+    .strictObject({ grip: nonNegative.optional(), stance: nonNegative.optional() })
+    .optional(),
   poses,
   contacts: z
     .record(
@@ -200,4 +201,3 @@ function checkHandRoot(value: unknown, context: z.RefinementCtx): void {
     });
   });
 }
-

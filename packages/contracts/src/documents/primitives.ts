@@ -13,7 +13,6 @@ export const triple = z.tuple([z.number(), z.number(), z.number()]);
 /** Ids that stand in keys of search results, so they hold none of the separators. */
 export const id = z
   .string()
-  .min(1)
   .max(200)
   .regex(/^[^|,:]+$/, 'an id without "|", "," or ":"');
 

@@ -34,6 +34,8 @@ export const calibrationDocument = z.strictObject({
   law: strandLaw,
   loss: z.number().min(0).max(0.4),
   grade: z.enum(['measured', 'partial', 'label']),
-  predict: z.array(z.strictObject({ stretch: positive, strand_N: nonNegative, std_N: nonNegative })),
+  predict: z.array(
+    z.strictObject({ stretch: positive, strand_N: nonNegative, std_N: nonNegative }),
+  ),
 });
 export type CalibrationDocument = z.infer<typeof calibrationDocument>;

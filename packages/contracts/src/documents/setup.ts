@@ -41,7 +41,10 @@ const setupShape = {
   bands: z.array(setupBand).max(100),
   runs: z.array(run).max(100),
   links: z.record(name, triple).optional(),
-  loads: z.array(z.strictObject({ at: name, mass_kg: positive })).max(100).optional(),
+  loads: z
+    .array(z.strictObject({ at: name, mass_kg: positive }))
+    .max(100)
+    .optional(),
   samples: z.number().int().min(2).max(10_001).optional(),
 };
 

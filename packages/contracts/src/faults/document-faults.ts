@@ -45,7 +45,7 @@ function issueFaults(issue: z.core.$ZodIssue, value: unknown, path: Path): FormF
       return branch.flatMap((inner) => issueFaults(inner, value, [...path, ...inner.path]));
     }
   }
-  const own = issue.code === 'custom' ? issue.params?.['found'] : undefined;
+  const own: unknown = issue.code === 'custom' ? issue.params?.['found'] : undefined;
   return [
     {
       code: 'form',
@@ -70,9 +70,17 @@ function expectation(issue: z.core.$ZodIssue): string {
     case 'invalid_type':
       return TYPE_WORDS[issue.expected] ?? `a ${issue.expected}`;
     case 'too_small':
-      return bound(issue.origin, issue.minimum, issue.inclusive === false ? 'more than' : 'at least');
+      return bound(
+        issue.origin,
+        issue.minimum,
+        issue.inclusive === false ? 'more than' : 'at least',
+      );
     case 'too_big':
-      return bound(issue.origin, issue.maximum, issue.inclusive === false ? 'less than' : 'at most');
+      return bound(
+        issue.origin,
+        issue.maximum,
+        issue.inclusive === false ? 'less than' : 'at most',
+      );
     case 'invalid_value':
       return `one of ${issue.values.map((value) => JSON.stringify(value)).join(', ')}`;
     case 'invalid_format':

@@ -49,7 +49,8 @@ export interface Exercise {
   readonly limbs?: 1 | 2 | undefined;
   readonly root: { readonly point: Joint; readonly at: Pair };
   /** Shares of stature. */
-  readonly widths?: { readonly grip?: number | undefined; readonly stance?: number | undefined } | undefined;
+  readonly widths?:
+    { readonly grip?: number | undefined; readonly stance?: number | undefined } | undefined;
   readonly poses: readonly Pose[];
   readonly contacts?: Readonly<Record<string, SegmentPlace>> | undefined;
   readonly demand: Demand;

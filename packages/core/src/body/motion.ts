@@ -138,18 +138,33 @@ export function namedSegments(exercise: Exercise): ReadonlySet<Segment> {
 
 function directionTrack(poses: readonly Pose[], segment: Segment, phase: Float64Array): PlaneTrack {
   const track = { x: new Float64Array(phase.length), y: new Float64Array(phase.length) };
-  interpolate(poses, (pose) => pose[segment] ?? 0, phase, (k, angle_deg) => {
-    const angle = toRadians(angle_deg);
-    track.x[k] = Math.cos(angle);
-    track.y[k] = Math.sin(angle);
-  });
+  interpolate(
+    poses,
+    (pose) => pose[segment] ?? 0,
+    phase,
+    (k, angle_deg) => {
+      const angle = toRadians(angle_deg);
+      track.x[k] = Math.cos(angle);
+      track.y[k] = Math.sin(angle);
+    },
+  );
   return track;
 }
 
 function handTrack(poses: readonly Pose[], key: HandKey, phase: Float64Array): PlaneTrack {
   const track = { x: new Float64Array(phase.length), y: new Float64Array(phase.length) };
-  interpolate(poses, (pose) => pose[key]?.[0] ?? 0, phase, (k, value) => (track.x[k] = value));
-  interpolate(poses, (pose) => pose[key]?.[1] ?? 0, phase, (k, value) => (track.y[k] = value));
+  interpolate(
+    poses,
+    (pose) => pose[key]?.[0] ?? 0,
+    phase,
+    (k, value) => (track.x[k] = value),
+  );
+  interpolate(
+    poses,
+    (pose) => pose[key]?.[1] ?? 0,
+    phase,
+    (k, value) => (track.y[k] = value),
+  );
   return track;
 }
 

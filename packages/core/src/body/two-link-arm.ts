@@ -33,8 +33,7 @@ export function solveArm(dx: number, dy: number, elbowBend: 1 | -1): ArmDirectio
   if (reach < ARM_REACH.least - REACH_TOLERANCE || reach === 0) return undefined;
   const cosine =
     (UPPER_ARM * UPPER_ARM + reach * reach - FOREARM * FOREARM) / (2 * UPPER_ARM * reach);
-  const upperArm =
-    Math.atan2(dy, dx) + elbowBend * Math.acos(Math.min(1, Math.max(-1, cosine)));
+  const upperArm = Math.atan2(dy, dx) + elbowBend * Math.acos(Math.min(1, Math.max(-1, cosine)));
   const forearm = Math.atan2(
     dy - UPPER_ARM * Math.sin(upperArm),
     dx - UPPER_ARM * Math.cos(upperArm),

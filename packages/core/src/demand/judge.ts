@@ -90,10 +90,7 @@ function judgeMoment(input: JudgeInput, demand: Extract<Demand, { kind: 'moment'
  * Vertical force through the arms of a body propped on `at` and `pivot`, N:
  * (Σ m·g·(x − xp) − Σ band moment about the pivot) / (x_at − xp).
  */
-function judgeProp(
-  input: JudgeInput,
-  demand: Extract<Demand, { kind: 'prop' }>,
-): Judged | Fault {
+function judgeProp(input: JudgeInput, demand: Extract<Demand, { kind: 'prop' }>): Judged | Fault {
   const { contacts, motion, loads } = input;
   const samples = motion.phase.length;
   const pivot = jointTrack(motion, demand.pivot);

@@ -256,9 +256,7 @@ function measureLoss(document: BandSamples, law: StrandLaw): number {
     if (reading.stretch >= longest - LOSS_DISTANCE) return;
     const law_N = strandForce(law, reading.stretch);
     if (law_N <= 0) return;
-    losses.push(
-      ((1 - reading.strand_N / law_N) * (longest - 1)) / (longest - reading.stretch),
-    );
+    losses.push(((1 - reading.strand_N / law_N) * (longest - 1)) / (longest - reading.stretch));
   });
   if (losses.length === 0) return DEFAULT_LOSS;
   return Math.min(GREATEST_LOSS, Math.max(0, median(losses)));

@@ -103,7 +103,9 @@ function painGate(review: Review, last: DoneSession): GateAnswer[] {
   const figures = { pain, limit };
   if (pain <= limit) {
     return [
-      { reason: { rule: 'gate.pain', text: `Pain at most ${pain} in 10, limit ${limit}.`, figures } },
+      {
+        reason: { rule: 'gate.pain', text: `Pain at most ${pain} in 10, limit ${limit}.`, figures },
+      },
     ];
   }
   const { rungs } = review.prescription;

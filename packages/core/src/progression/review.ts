@@ -66,13 +66,7 @@ export interface Review {
 }
 
 export type DecisionCode =
-  | 'stop'
-  | 'lighter'
-  | 'repeat'
-  | 'more'
-  | 'heavier'
-  | 'next-level'
-  | 'graduate';
+  'stop' | 'lighter' | 'repeat' | 'more' | 'heavier' | 'next-level' | 'graduate';
 
 /** A rule that was weighed, in words and with its figures. */
 export interface Reason {

@@ -36,7 +36,11 @@ function clashingNames(setup: Setup): Fault[] {
       }
     }
   };
-  claim(Object.keys(setup.exercise.contacts ?? {}), '$.exercise.contacts', "the exercise's contact");
+  claim(
+    Object.keys(setup.exercise.contacts ?? {}),
+    '$.exercise.contacts',
+    "the exercise's contact",
+  );
   claim(Object.keys(setup.points), '$.points', 'a point');
   claim(Object.keys(setup.links ?? {}), '$.links', 'a link');
   return faults;
@@ -127,7 +131,14 @@ function checkDemandSegments(exercise: Exercise): Fault[] {
   return demand.carries.flatMap((segment, i) =>
     given.has(segment)
       ? []
-      : [unknownName(`$.exercise.demand.carries[${i}]`, segment, 'a segment the poses give', given)],
+      : [
+          unknownName(
+            `$.exercise.demand.carries[${i}]`,
+            segment,
+            'a segment the poses give',
+            given,
+          ),
+        ],
   );
 }
 

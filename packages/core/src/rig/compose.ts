@@ -1,11 +1,6 @@
 import type { Exercise } from '../body/exercise.js';
 import type { Body } from '../body/segments.js';
-import {
-  type Band,
-  DEFAULT_LOSS,
-  DEFAULT_STRETCH_LIMIT,
-  isContinuous,
-} from '../elastic/band.js';
+import { type Band, DEFAULT_LOSS, DEFAULT_STRETCH_LIMIT, isContinuous } from '../elastic/band.js';
 
 /** A way to run bands, for those that close on themselves or for those with two ends. */
 export interface Route {

@@ -24,8 +24,7 @@ export interface Setup {
   readonly body: Body;
   readonly exercise: Exercise;
   readonly widths?:
-    | { readonly grip_m?: number | undefined; readonly stance_m?: number | undefined }
-    | undefined;
+    { readonly grip_m?: number | undefined; readonly stance_m?: number | undefined } | undefined;
   readonly root_m?: Pair | undefined;
   /** Anchors, m, in the exercise's frame. */
   readonly points: Readonly<Record<string, Triple>>;

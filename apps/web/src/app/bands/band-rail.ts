@@ -40,7 +40,9 @@ export class BandRail {
   protected label(band: KnownBand): string {
     const sounding = this.sounding(band);
     const pull =
-      sounding === null ? 'pull unknown' : `${sounding.figure} ${sounding.unit} at twice its length`;
+      sounding === null
+        ? 'pull unknown'
+        : `${sounding.figure} ${sounding.unit} at twice its length`;
     return `${band.record.name}, ${pull}, ${this.gradeWord(band)}`;
   }
 }

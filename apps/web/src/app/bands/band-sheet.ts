@@ -1,4 +1,11 @@
-import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  input,
+  linkedSignal,
+  output,
+} from '@angular/core';
 import type { BandRecord, Reading, ReadingInput } from '@wiry-otter/contracts';
 import { type ForceUnit, GREATEST_STRETCH_LIMIT, toStrandReading } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';

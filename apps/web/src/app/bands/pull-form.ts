@@ -1,8 +1,23 @@
-import { ChangeDetectionStrategy, Component, computed, inject, Injector, input, type OnInit, output, runInInjectionContext } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  Injector,
+  input,
+  type OnInit,
+  output,
+  runInInjectionContext,
+} from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, FormGroup, ReactiveFormsModule, Validators } from '@angular/forms';
 import type { BandRecord, ReadingInput } from '@wiry-otter/contracts';
-import { type ForceUnit, GREATEST_STRETCH_LIMIT, toNewtons, toStrandReading } from '@wiry-otter/core';
+import {
+  type ForceUnit,
+  GREATEST_STRETCH_LIMIT,
+  toNewtons,
+  toStrandReading,
+} from '@wiry-otter/core';
 import { forceWord, stretchWord } from '../drawing/figures';
 import { type Draft, keepDraft } from '../forms/draft';
 import { type Rigging, riggingFields, RIGGINGS } from './curve-data';

@@ -4,7 +4,12 @@ type Options = NonNullable<LineChartConfiguration['options']>;
 type Dataset = LineChartConfiguration['data']['datasets'][number];
 
 export interface Axes {
-  readonly x: { readonly title: string; readonly min: number; readonly max: number; readonly tick?: (value: number) => string };
+  readonly x: {
+    readonly title: string;
+    readonly min: number;
+    readonly max: number;
+    readonly tick?: (value: number) => string;
+  };
   readonly y: { readonly title: string; readonly max?: number };
 }
 

@@ -158,5 +158,11 @@ function foot(
 function hand(grip: Point | undefined, size: number, side: 'L' | 'R'): FigurePart[] {
   if (grip === undefined) return [];
   const r = RADII.hand * size;
-  return [{ name: `hand${side}`, path: limbPath(grip, { x: grip.x, y: grip.y - r * 0.4 }, r, r), far: side === 'L' }];
+  return [
+    {
+      name: `hand${side}`,
+      path: limbPath(grip, { x: grip.x, y: grip.y - r * 0.4 }, r, r),
+      far: side === 'L',
+    },
+  ];
 }

@@ -24,9 +24,7 @@ export class Log {
   private readonly focusId = this.store.selectSignal(studioFeature.selectFocusId);
   protected readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
 
-  protected readonly person = computed(() =>
-    this.people().find(({ id }) => id === this.focusId()),
-  );
+  protected readonly person = computed(() => this.people().find(({ id }) => id === this.focusId()));
   protected readonly rows = computed(() =>
     (this.sessions.value() ?? [])
       .filter(({ personId }) => personId === this.focusId())

@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -66,9 +74,7 @@ export class Next {
     };
   });
 
-  private readonly momentUnit = computed(
-    () => this.session()?.setup.figures.unit === 'N·m',
-  );
+  private readonly momentUnit = computed(() => this.session()?.setup.figures.unit === 'N·m');
   private readonly unit = computed(() => this.account()?.studio.forceUnit ?? 'N');
   protected readonly unitWord = computed(() =>
     this.momentUnit() ? 'N·m' : forceWord(this.unit()),
@@ -128,12 +134,10 @@ export class Next {
   protected startNext(prescriptionId: string): void {
     const id = uuidv7();
     this.busy.set(true);
-    this.api
-      .startSession(id, { prescriptionId, startedAt: new Date().toISOString() })
-      .subscribe({
-        next: () => void this.router.navigate(['/session', id]),
-        error: (error: unknown) => this.say(problemWords(error)),
-      });
+    this.api.startSession(id, { prescriptionId, startedAt: new Date().toISOString() }).subscribe({
+      next: () => void this.router.navigate(['/session', id]),
+      error: (error: unknown) => this.say(problemWords(error)),
+    });
   }
 
   private settle(answer: Observable<DecisionRecord>): void {

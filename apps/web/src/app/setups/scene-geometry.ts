@@ -25,10 +25,7 @@ export interface Scale {
  * on the wall, without one on the person.
  */
 export function sceneScale(anchor: Triple | undefined): Scale {
-  const pxPerMetre = Math.min(
-    SCENE.width / SHOWN_M.width,
-    SCENE.floor / SHOWN_M.height,
-  );
+  const pxPerMetre = Math.min(SCENE.width / SHOWN_M.width, SCENE.floor / SHOWN_M.height);
   return {
     pxPerMetre,
     originX: anchor === undefined ? SCENE.width / 2 : SCENE.right - anchor[0] * pxPerMetre,

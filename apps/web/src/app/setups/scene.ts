@@ -41,8 +41,11 @@ export class Scene {
   readonly heightChange = output<number>();
 
   private readonly drawing = viewChild.required<ElementRef<SVGSVGElement>>('drawing');
-  private grip: { readonly what: 'figure' | 'anchor'; readonly from: Point; readonly value: number } | null =
-    null;
+  private grip: {
+    readonly what: 'figure' | 'anchor';
+    readonly from: Point;
+    readonly value: number;
+  } | null = null;
 
   protected readonly Math = Math;
   protected readonly size = SCENE;
@@ -54,9 +57,7 @@ export class Scene {
     const place = this.anchor();
     return place === undefined ? null : toScene(this.scale(), place[0], place[1]);
   });
-  protected readonly spans = computed(() =>
-    ribbonSpans(this.bench(), this.sample(), this.scale()),
-  );
+  protected readonly spans = computed(() => ribbonSpans(this.bench(), this.sample(), this.scale()));
   protected readonly figure = computed(() => this.figureAt(this.sample()));
   protected readonly startGhost = computed(() => this.figureAt(0));
   protected readonly endGhost = computed(() =>
@@ -81,8 +82,8 @@ export class Scene {
     return { x: Math.max(16, Math.min(head.x, hands.x) - 190), y: Math.max(120, hands.y - 100) };
   });
   protected readonly soundingWords = computed(() => {
-    const { exercise } = this.bench().document;
-    return exercise.demand.kind === 'contact' ? 'both hands' : `at the ${exercise.demand.at}`;
+    const { demand } = this.bench().document.exercise;
+    return demand.kind === 'moment' ? `at the ${demand.at}` : 'both hands';
   });
 
   /** The straight line from the anchor through the hands and on beyond them. */
@@ -102,7 +103,9 @@ export class Scene {
   });
   protected readonly clearance = computed(() => {
     const clear_m = this.bench().headClearance_m;
-    return clear_m === undefined ? null : `recoil line: head clear by ${(clear_m * 100).toFixed(0)} cm`;
+    return clear_m === undefined
+      ? null
+      : `recoil line: head clear by ${(clear_m * 100).toFixed(0)} cm`;
   });
 
   /** The floor's ruler, from the anchor's plumb line or from the feet. */

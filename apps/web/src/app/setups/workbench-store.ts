@@ -1,6 +1,13 @@
 import { computed, effect, inject, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { patchState, signalStore, withComputed, withHooks, withMethods, withState } from '@ngrx/signals';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withState,
+} from '@ngrx/signals';
 import { CATALOGUE, findExercise } from '@wiry-otter/catalogue';
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { format } from 'date-fns';
@@ -98,7 +105,9 @@ export const WorkbenchStore = signalStore(
         person,
         exercise,
         anchor: store.anchor(),
-        bands: store.set.bandIds().flatMap((id) => usable.find(({ record }) => record.id === id) ?? []),
+        bands: store.set
+          .bandIds()
+          .flatMap((id) => usable.find(({ record }) => record.id === id) ?? []),
         today: format(new Date(), 'yyyy-MM-dd'),
         state: store.set(),
       });

@@ -1,5 +1,12 @@
 import type { Account } from '@wiry-otter/contracts';
-import { createActionGroup, createFeature, createReducer, emptyProps, on, props } from '@ngrx/store';
+import {
+  createActionGroup,
+  createFeature,
+  createReducer,
+  emptyProps,
+  on,
+  props,
+} from '@ngrx/store';
 
 export const accountActions = createActionGroup({
   source: 'Account',

@@ -94,6 +94,11 @@ function undoPut(before: BandRecord | undefined, after: BandRecord): Action {
 }
 
 /** The fields of a band that a person writes. */
-export function fieldsOf({ id: _id, removed: _removed, readings: _r, ...fields }: BandRecord): BandInput {
+export function fieldsOf({
+  id: _id,
+  removed: _removed,
+  readings: _r,
+  ...fields
+}: BandRecord): BandInput {
   return fields;
 }

@@ -1,5 +1,12 @@
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
-import { createActionGroup, createFeature, createReducer, createSelector, on, props } from '@ngrx/store';
+import {
+  createActionGroup,
+  createFeature,
+  createReducer,
+  createSelector,
+  on,
+  props,
+} from '@ngrx/store';
 import type { BandInput, BandRecord, ReadingInput } from '@wiry-otter/contracts';
 import { accountActions } from './account';
 import { studioActions } from './studio';
@@ -32,10 +39,7 @@ export const bandsFeature = createFeature({
     return {
       /** Bands on the rail. */
       selectPresent: createSelector(selectAll, (bands) => bands.filter((band) => !band.removed)),
-      selectBandEntities: createSelector(
-        selectBandsState,
-        adapter.getSelectors().selectEntities,
-      ),
+      selectBandEntities: createSelector(selectBandsState, adapter.getSelectors().selectEntities),
     };
   },
 });

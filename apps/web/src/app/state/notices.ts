@@ -1,4 +1,12 @@
-import { type Action, createActionGroup, createFeature, createReducer, emptyProps, on, props } from '@ngrx/store';
+import {
+  type Action,
+  createActionGroup,
+  createFeature,
+  createReducer,
+  emptyProps,
+  on,
+  props,
+} from '@ngrx/store';
 
 /** A line that says what was done, with the way back where there is one. */
 export interface Notice {

@@ -1,4 +1,11 @@
-import { createActionGroup, createFeature, createReducer, emptyProps, on, props } from '@ngrx/store';
+import {
+  createActionGroup,
+  createFeature,
+  createReducer,
+  emptyProps,
+  on,
+  props,
+} from '@ngrx/store';
 import { setInput, type SetInput, type SessionRecord, uuid } from '@wiry-otter/contracts';
 import * as z from 'zod';
 

@@ -1,0 +1,131 @@
+import eslint from '@eslint/js';
+import angular from 'angular-eslint';
+import prettier from 'eslint-config-prettier';
+import tseslint from 'typescript-eslint';
+
+/** Forbids imports of these packages of ours; the layers of docs/architecture point one way. */
+const forbid = (message, ...patterns) => ({
+  'no-restricted-imports': [
+    'error',
+    { patterns: patterns.map((group) => ({ group: [group], message })) },
+  ],
+});
+
+const NODE_GLOBALS = {
+  console: 'readonly',
+  process: 'readonly',
+  URL: 'readonly',
+  fetch: 'readonly',
+  setTimeout: 'readonly',
+  clearTimeout: 'readonly',
+  performance: 'readonly',
+};
+
+export default tseslint.config(
+  {
+    ignores: [
+      '**/node_modules/**',
+      '**/dist/**',
+      '**/.angular/**',
+      '.data/**',
+      '**/test-results/**',
+    ],
+  },
+  eslint.configs.recommended,
+  {
+    files: ['**/*.mjs', '**/*.cjs'],
+    languageOptions: { globals: { ...NODE_GLOBALS, module: 'writable', require: 'readonly' } },
+  },
+  {
+    files: ['**/*.ts'],
+    extends: [...tseslint.configs.recommendedTypeChecked],
+    languageOptions: {
+      parserOptions: {
+        project: [
+          'packages/*/tsconfig.json',
+          'apps/cli/tsconfig.json',
+          'apps/server/tsconfig.json',
+          'apps/web/tsconfig.app.json',
+          'apps/web/tsconfig.spec.json',
+          'e2e/tsconfig.json',
+        ],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+    rules: {
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['packages/core/src/**/*.ts'],
+    rules: {
+      ...forbid(
+        'The core imports nothing of ours and no runtime library.',
+        '@wiry-otter/*',
+        'node:*',
+        'zod',
+        'rxjs',
+        '@angular/*',
+      ),
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'setTimeout',
+        'fetch',
+        'performance',
+      ],
+      'no-restricted-properties': [
+        'error',
+        {
+          object: 'Math',
+          property: 'random',
+          message: 'The core has no randomness: seeds are arguments.',
+        },
+        { object: 'Date', property: 'now', message: 'The core has no clock: dates are arguments.' },
+      ],
+    },
+  },
+  {
+    files: ['packages/contracts/src/**/*.ts'],
+    rules: forbid('Contracts import zod alone.', '@wiry-otter/*', 'node:*'),
+  },
+  {
+    files: ['apps/web/**/*.ts'],
+    extends: [...angular.configs.tsRecommended],
+    processor: angular.processInlineTemplates,
+    rules: {
+      ...forbid(
+        'Web and server never import each other.',
+        '@wiry-otter/server*',
+        '@wiry-otter/cli*',
+        '**/apps/server/**',
+        'node:*',
+      ),
+      '@angular-eslint/component-selector': [
+        'error',
+        [
+          { type: 'element', prefix: 'otter', style: 'kebab-case' },
+          { type: 'attribute', prefix: 'otter', style: 'camelCase' },
+        ],
+      ],
+      // NgRx stores and Angular forms hand out methods that do not use `this`.
+      '@typescript-eslint/unbound-method': 'off',
+    },
+  },
+  {
+    files: ['apps/server/**/*.ts'],
+    rules: forbid('Web and server never import each other.', '@wiry-otter/web*', '**/apps/web/**'),
+  },
+  {
+    files: ['apps/web/**/*.html'],
+    extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
+  },
+  prettier,
+);

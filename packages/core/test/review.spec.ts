@@ -1,0 +1,176 @@
+import { decide, type Decision, type DoneSet, type Review } from '../src/index.js';
+import { differences, readVectors } from './support/vectors.js';
+
+/** Vectors of schools that come later pass the gates and are refused by name. */
+const OFFERED = ['fill-range-middle', 'fill-range-top', 'pain-over-limit'];
+
+const set = (reps: number, other: Partial<DoneSet> = {}): DoneSet => ({
+  rung: 1,
+  reps,
+  form: 'clean',
+  pain: 0,
+  ...other,
+});
+const three = (reps: number, other: Partial<DoneSet> = {}): DoneSet[] =>
+  [reps, reps, reps].map((count) => set(count, other));
+
+function review(overrides: Partial<Review> = {}): Review {
+  return {
+    school: 'fill-range',
+    prescription: { sets: 3, reps: { from: 8, to: 15 }, rest_s: 90, rungs: [1] },
+    ladder: [
+      { id: 'easy', load: 60 },
+      { id: 'present', load: 66 },
+      { id: 'next', load: 72 },
+      { id: 'far', load: 100 },
+    ],
+    sessions: [{ date: '2026-03-02', sets: three(10) }],
+    limits: { pain: 3 },
+    ...overrides,
+  };
+}
+
+function decided(overrides: Partial<Review> = {}): Decision {
+  const result = decide(review(overrides));
+  if (!result.ok) throw new Error(JSON.stringify(result.faults));
+  return result.value;
+}
+
+describe('decide', () => {
+  for (const vector of readVectors<Review, Decision>('review')) {
+    if (!OFFERED.includes(vector.name)) {
+      it(`says that the school of ${vector.name} is not offered yet`, () => {
+        const result = decide(vector.input);
+        expect(result.ok ? [] : result.faults.map(({ path }) => path)).toEqual(['$.school']);
+      });
+      continue;
+    }
+    it(`decides ${vector.name}`, () => {
+      const result = decide(vector.input);
+      if (!result.ok) return fail(JSON.stringify(result.faults));
+      expect(differences(result.value, vector.expected, vector.relativeTolerance)).toEqual([]);
+    });
+  }
+});
+
+describe('gates', () => {
+  it('stop on a red flag, whatever else was done', () => {
+    const sessions = [{ date: '2026-03-02', sets: three(15), redFlag: true }];
+    expect(decided({ sessions }).code).toBe('stop');
+  });
+
+  it('stop at pain 6, ease off above the limit, pass at the limit', () => {
+    const withPain = (pain: number) =>
+      decided({ sessions: [{ date: '2026-03-02', sets: three(10, { pain }) }] });
+    expect(withPain(6).code).toBe('stop');
+    expect(withPain(5)).toEqual(jasmine.objectContaining({ code: 'lighter', rungs: [0] }));
+    expect(withPain(4).code).toBe('lighter');
+    expect(withPain(3).code).toBe('more');
+  });
+
+  it("count the next morning's pain", () => {
+    const sessions = [{ date: '2026-03-02', sets: three(10), painNextMorning: 4 }];
+    expect(decided({ sessions }).code).toBe('lighter');
+  });
+
+  it('halve the target on the easiest rung, down to one', () => {
+    const onRung0 = (target: number[]) =>
+      decided({
+        prescription: { sets: 3, reps: { from: 8, to: 15 }, rest_s: 90, rungs: [0], target },
+        sessions: [{ date: '2026-03-02', sets: three(8, { rung: 0, pain: 4 }) }],
+      });
+    expect(onRung0([8, 7, 1])).toEqual(
+      jasmine.objectContaining({ code: 'lighter', rungs: [0], target: [4, 3, 1] }),
+    );
+  });
+
+  it('stop when the clearance ran out before the session, not on its day', () => {
+    expect(decided({ clearance: { until: '2026-03-01' } }).code).toBe('stop');
+    expect(decided({ clearance: { until: '2026-03-02' } }).code).toBe('more');
+  });
+
+  it('ease off one rung after more than 14 days, two after more than 28', () => {
+    const after = (date: string) =>
+      decided({
+        prescription: { sets: 3, rest_s: 90, rungs: [3] },
+        sessions: [
+          { date: '2026-03-02', sets: three(10, { rung: 3 }) },
+          { date, sets: three(10, { rung: 3 }) },
+        ],
+      });
+    expect(after('2026-03-16').code).toBe('more');
+    expect(after('2026-03-17').rungs).toEqual([2]);
+    expect(after('2026-03-30').rungs).toEqual([2]);
+    expect(after('2026-03-31').rungs).toEqual([1]);
+  });
+
+  it('repeat when form broke in half the sets, ease off when it did so twice', () => {
+    const broken = [set(12, { form: 'breaking' }), set(12)];
+    const once = [{ date: '2026-03-02', sets: broken }];
+    const twice = [...once, { date: '2026-03-04', sets: broken }];
+    expect(decided({ sessions: once }).code).toBe('repeat');
+    expect(decided({ sessions: twice })).toEqual(
+      jasmine.objectContaining({ code: 'lighter', rungs: [0] }),
+    );
+    const third = [set(12, { form: 'breaking' }), set(12), set(12)];
+    expect(decided({ sessions: [{ date: '2026-03-02', sets: third }] }).code).toBe('more');
+  });
+});
+
+describe('school fill-range', () => {
+  const ladderTo = (load: number) => [
+    { id: 'easy', load: 90 },
+    { id: 'present', load: 100 },
+    { id: 'next', load },
+  ];
+  const after = (reps: number, load: number) =>
+    decided({ ladder: ladderTo(load), sessions: [{ date: '2026-03-02', sets: three(reps) }] });
+
+  it('bridges a step of over 10 % by two repetitions, of over 20 % by four', () => {
+    expect(after(15, 110)).toEqual(
+      jasmine.objectContaining({ code: 'heavier', rungs: [2], target: [8, 8, 8] }),
+    );
+    expect(after(15, 111)).toEqual(
+      jasmine.objectContaining({ code: 'more', target: [16, 16, 16] }),
+    );
+    expect(after(17, 120).code).toBe('heavier');
+    expect(after(18, 121)).toEqual(
+      jasmine.objectContaining({ code: 'more', target: [19, 19, 19] }),
+    );
+    expect(after(19, 121).code).toBe('heavier');
+  });
+
+  it('names the gap among its reasons', () => {
+    expect(after(15, 130).reasons.map(({ rule }) => rule)).toContain('ladder.gap');
+  });
+
+  it('repeats under the range once, eases off the second time on the same rung', () => {
+    const low = { date: '2026-03-02', sets: [set(9), set(8), set(7)] };
+    expect(decided({ sessions: [low] }).code).toBe('repeat');
+    const again = { ...low, date: '2026-03-04' };
+    expect(decided({ sessions: [low, again] }).code).toBe('lighter');
+    const elsewhere = { ...low, sets: three(7, { rung: 2 }) };
+    expect(decided({ sessions: [elsewhere, again] }).code).toBe('repeat');
+  });
+
+  it('does not count a set that was left out as done', () => {
+    const sessions = [{ date: '2026-03-02', sets: [set(15), set(15)] }];
+    expect(decided({ sessions }).code).toBe('repeat');
+  });
+
+  it('stays on the top rung and says that the ladder ends', () => {
+    const top = decided({
+      prescription: { sets: 3, reps: { from: 8, to: 15 }, rest_s: 90, rungs: [3] },
+      sessions: [{ date: '2026-03-02', sets: three(19, { rung: 3 }) }],
+    });
+    expect(top).toEqual(jasmine.objectContaining({ code: 'repeat', rungs: [3] }));
+    expect(top.reasons.at(-1)?.rule).toBe('ladder.end');
+  });
+
+  it('refuses a rung that the ladder does not have', () => {
+    const result = decide(review({ prescription: { sets: 3, rest_s: 90, rungs: [4] } }));
+    expect(result.ok ? [] : result.faults.map(({ path }) => path)).toEqual([
+      '$.prescription.rungs[0]',
+    ]);
+  });
+});

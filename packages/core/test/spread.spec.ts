@@ -1,0 +1,78 @@
+import { calibrate, type Matrix3, rigSetup, solutionSpread } from '../src/index.js';
+import { ROW, setupOf } from './support/arbitraries.js';
+
+const FLAT_M = 1.04;
+const SAMPLES = [1.3, 1.7, 2.2].map((stretch, i) => ({
+  length_m: stretch * FLAT_M,
+  force_N: [48, 86, 121][i] ?? 0,
+}));
+
+describe('spread of a solution', () => {
+  it('matches what the figures do when the law is moved along its covariance', () => {
+    const fitted = calibrate({ kind: 'loop', flatLength_m: FLAT_M, samples: SAMPLES });
+    if (!fitted.ok) return fail('no fit');
+    const { law, covariance } = fitted.value;
+    const band = { id: 'a', kind: 'loop' as const, flatLength_m: FLAT_M, law };
+    const setup = setupOf(ROW, [band], ['anchor', 'gripL', 'gripR']);
+    const rigged = rigSetup(setup);
+    if (!rigged.ok) return fail('no rig');
+    const spread = solutionSpread(rigged.value, [covariance]);
+    expect(spread.mean).toBeCloseTo(sampledDeviation(setup, covariance), 0);
+    expect(spread.mean).toBeGreaterThan(0.3);
+  });
+
+  it('is zero for an exact law and leaves the solution as it was', () => {
+    const band = {
+      id: 'a',
+      kind: 'loop' as const,
+      flatLength_m: FLAT_M,
+      law: { c1_N: 20, c2_N: 15, c3_N: 0.2 },
+    };
+    const rigged = rigSetup(setupOf(ROW, [band], ['anchor', 'gripL', 'gripR']));
+    if (!rigged.ok) return fail('no rig');
+    const before = Array.from(rigged.value.buffers.signed);
+    const spread = solutionSpread(rigged.value, [undefined]);
+    expect(spread.peak).toBe(0);
+    expect(Array.from(rigged.value.buffers.signed)).toEqual(before);
+  });
+});
+
+/** Standard deviation of the mean demand over laws drawn along the principal triangle of C. */
+function sampledDeviation(setup: ReturnType<typeof setupOf>, covariance: Matrix3): number {
+  const [root0, root1, root2] = cholesky(covariance);
+  const means: number[] = [];
+  const steps = [-1.5, -0.5, 0.5, 1.5];
+  for (const a of steps) {
+    for (const b of steps) {
+      for (const c of steps) {
+        const law = setup.bands[0]?.law;
+        if (law === undefined) continue;
+        const band = {
+          ...setup.bands[0],
+          law: {
+            c1_N: law.c1_N + root0[0] * a,
+            c2_N: law.c2_N + root1[0] * a + root1[1] * b,
+            c3_N: law.c3_N + root2[0] * a + root2[1] * b + root2[2] * c,
+          },
+        };
+        const rigged = rigSetup({ ...setup, bands: [band as (typeof setup.bands)[number]] });
+        if (rigged.ok) means.push(rigged.value.summary.mean);
+      }
+    }
+  }
+  const average = means.reduce((sum, value) => sum + value, 0) / means.length;
+  const square = means.reduce((sum, value) => sum + (value - average) ** 2, 0) / means.length;
+  // The four steps have a variance of 1.25.
+  return Math.sqrt(square / 1.25);
+}
+
+/** Lower triangle L with L·Lᵀ = m, row by row. */
+function cholesky(m: Matrix3): [[number], [number, number], [number, number, number]] {
+  const l00 = Math.sqrt(m[0][0]);
+  const l10 = m[1][0] / l00;
+  const l11 = Math.sqrt(m[1][1] - l10 * l10);
+  const l20 = m[2][0] / l00;
+  const l21 = (m[2][1] - l20 * l10) / l11;
+  const l22 = Math.sqrt(m[2][2] - l20 * l20 - l21 * l21);
+  return [[l00], [l10, l11], [l20, l21, l22]];
+}
