@@ -1,5 +1,5 @@
 // `npm test [core|server|web|e2e]`: installs what is missing, runs the parts, adds them up.
-import { mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -23,6 +23,8 @@ const PARTS = {
 
 let cluster;
 const clusterFolder = mkdtempSync(join(tmpdir(), 'wiry-otter-test-'));
+// The user postgres has to pass through it.
+chmodSync(clusterFolder, 0o755);
 
 async function main() {
   const wanted = process.argv.slice(2);

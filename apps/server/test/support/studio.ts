@@ -1,0 +1,145 @@
+import { fileURLToPath } from 'node:url';
+import pg from 'pg';
+import type { DataSource } from 'typeorm';
+import { v7 as uuidv7 } from 'uuid';
+import { hashPassword } from '../../src/account/passwords.js';
+import { buildApp } from '../../src/app.js';
+import { openDatabase } from '../../src/database/data-source.js';
+import { StudioEntity, TrainerEntity } from '../../src/database/entities/studio.js';
+import { loadDemo } from '../../src/demo/load-demo.js';
+import type { App } from '../../src/platform/app-context.js';
+
+const DEMO = fileURLToPath(new URL('../../../../demo', import.meta.url));
+
+export interface Answer<Body> {
+  readonly status: number;
+  readonly body: Body;
+}
+
+/** One signed-in browser. */
+export interface Client {
+  get<Body>(path: string): Promise<Answer<Body>>;
+  put<Body>(path: string, body: unknown): Promise<Answer<Body>>;
+  post<Body>(path: string, body?: unknown): Promise<Answer<Body>>;
+  delete<Body>(path: string): Promise<Answer<Body>>;
+}
+
+export interface TestStudio {
+  readonly app: App;
+  readonly database: DataSource;
+  /** The demo trainer, signed in. */
+  readonly mika: Client;
+  /** A trainer of another studio, signed in. */
+  readonly stranger: Client;
+  /** Nobody. */
+  readonly nobody: Client;
+  close(): Promise<void>;
+}
+
+/** A database of its own on the test cluster, the demo scenario, and a second studio. */
+export async function openTestStudio(): Promise<TestStudio> {
+  template ??= createTemplate();
+  const name = databaseName();
+  await onCluster(`CREATE DATABASE ${name} TEMPLATE ${await template}`);
+  const database = await openDatabase(urlOf(name));
+  const app = await buildApp({ database, webFolder: '', plainHttp: true, logLevel: 'silent' });
+  return {
+    app,
+    database,
+    mika: await signIn(app, 'mika@canalside.example', 'towpath'),
+    stranger: await signIn(app, 'stranger@elsewhere.example', 'far away'),
+    nobody: clientWith(app, ''),
+    async close() {
+      await app.close();
+      await database.destroy();
+      await onCluster(`DROP DATABASE ${name}`);
+    },
+  };
+}
+
+/** Loading the demo takes seconds, copying a database a fraction of one. */
+let template: Promise<string> | undefined;
+
+async function createTemplate(): Promise<string> {
+  const name = databaseName();
+  await onCluster(`CREATE DATABASE ${name}`);
+  const database = await openDatabase(urlOf(name));
+  await loadDemo(database, DEMO);
+  await addStranger(database);
+  await database.destroy();
+  return name;
+}
+
+function databaseName(): string {
+  return `test_${uuidv7().replaceAll('-', '')}`;
+}
+
+function clusterUrl(): string {
+  const url = process.env['OTTER_TEST_DATABASE_URL'];
+  if (url === undefined) throw new Error('OTTER_TEST_DATABASE_URL is not set; run npm test');
+  return url;
+}
+
+function urlOf(database: string): string {
+  const url = new URL(clusterUrl());
+  url.pathname = `/${database}`;
+  return url.href;
+}
+
+/** Signs in and keeps the cookie. */
+export async function signIn(app: App, email: string, password: string): Promise<Client> {
+  const answer = await app.inject({
+    method: 'POST',
+    url: '/api/sign-in',
+    payload: { email, password },
+  });
+  const cookie = answer.cookies[0];
+  if (cookie === undefined) throw new Error(`no sign-in for ${email}: ${answer.body}`);
+  return clientWith(app, `${cookie.name}=${cookie.value}`);
+}
+
+function clientWith(app: App, cookie: string): Client {
+  const call = async <Body>(
+    method: 'GET' | 'PUT' | 'POST' | 'DELETE',
+    path: string,
+    payload?: unknown,
+  ): Promise<Answer<Body>> => {
+    const answer = await app.inject({
+      method,
+      url: `/api${path}`,
+      headers: { cookie },
+      ...(payload === undefined ? {} : { payload: payload as object }),
+    });
+    return { status: answer.statusCode, body: answer.json() };
+  };
+  return {
+    get: (path) => call('GET', path),
+    put: (path, body) => call('PUT', path, body),
+    post: (path, body) => call('POST', path, body ?? {}),
+    delete: (path) => call('DELETE', path),
+  };
+}
+
+async function addStranger(database: DataSource): Promise<void> {
+  const studioId = uuidv7();
+  await database.manager.insert(StudioEntity, {
+    id: studioId,
+    name: 'Elsewhere',
+    zone: 'UTC',
+    forceUnit: 'N',
+  });
+  await database.manager.insert(TrainerEntity, {
+    id: uuidv7(),
+    studioId,
+    email: 'stranger@elsewhere.example',
+    name: 'A stranger',
+    passwordHash: await hashPassword('far away'),
+  });
+}
+
+async function onCluster(statement: string): Promise<void> {
+  const client = new pg.Client({ connectionString: clusterUrl() });
+  await client.connect();
+  await client.query(statement);
+  await client.end();
+}

@@ -1,0 +1,205 @@
+import type {
+  BandRecord,
+  DecisionRecord,
+  PrescriptionRecord,
+  ProblemDocument,
+  SessionRecord,
+  SetupRecord,
+} from '@wiry-otter/contracts';
+import { v7 as uuidv7 } from 'uuid';
+import { demoSetup, doneSet, inputOf, startedSession } from './support/inputs.js';
+import { openTestStudio, type TestStudio } from './support/studio.js';
+
+describe('set-ups, sessions and decisions', () => {
+  let studio: TestStudio;
+  beforeEach(async () => {
+    studio = await openTestStudio();
+  });
+  afterEach(() => studio.close());
+
+  async function trained(setup: SetupRecord, ...reps: number[]): Promise<SessionRecord> {
+    const { mika } = studio;
+    const session = await startedSession(mika, setup);
+    for (const count of reps) {
+      await mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(count));
+    }
+    const finish = { version: 1, redFlag: false };
+    return (await mika.post<SessionRecord>(`/sessions/${session.id}/finish`, finish)).body;
+  }
+
+  it('lives through six weeks of two people in the demo', async () => {
+    const sessions = (await studio.mika.get<SessionRecord[]>('/sessions')).body;
+    expect(sessions.length).toBe(24);
+    expect(new Set(sessions.map(({ personId }) => personId)).size).toBe(2);
+    expect(sessions.filter(({ decision }) => decision?.status === 'overruled').length).toBe(1);
+    const waiting = (await studio.mika.get<DecisionRecord[]>('/decisions')).body;
+    expect(waiting.map(({ decision }) => decision.code)).toEqual(['heavier']);
+  });
+
+  it('judges a set-up by the laws on record, not by those sent', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const input = inputOf(setup, 0);
+    const forged = {
+      ...input,
+      document: {
+        ...input.document,
+        bands: input.document.bands.map((band) => ({
+          ...band,
+          law: { c1_N: 1, c2_N: 0, c3_N: 0 },
+        })),
+      },
+    };
+    const saved = await studio.mika.put<SetupRecord>(`/setups/${uuidv7()}`, forged);
+    expect(saved.body.figures).toEqual(setup.figures);
+  });
+
+  it('keeps every version of a set-up; a session shows the one it began with', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const session = await startedSession(studio.mika, setup);
+    const renamed = { ...inputOf(setup, setup.version), title: 'Renamed' };
+    const saved = await studio.mika.put<SetupRecord>(`/setups/${setup.id}`, renamed);
+    expect(saved.body.version).toBe(setup.version + 1);
+    const read = await studio.mika.get<SessionRecord>(`/sessions/${session.id}`);
+    expect(read.body.setup.title).toBe(setup.title);
+  });
+
+  it('does not start with a set-up that a caution stands against', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const { document, ...rest } = inputOf(setup, 0);
+    const far = { ...rest, document: { ...document, points: { anchor: [2.8, 1.25, 0] } } };
+    const saved = await studio.mika.put<SetupRecord>(`/setups/${uuidv7()}`, far);
+    expect(saved.body.ready).toBeFalse();
+    expect(saved.body.cautions[0]).toEqual(
+      jasmine.objectContaining({ rule: 'stretch-limit', level: 'refuse' }),
+    );
+    const prescriptionId = uuidv7();
+    await studio.mika.put(`/prescriptions/${prescriptionId}`, {
+      personId: setup.personId,
+      setupId: saved.body.id,
+      school: 'fill-range',
+      sets: 1,
+      reps: { from: 8, to: 15 },
+      rest_s: 60,
+      target: [8],
+    });
+    const refused = await studio.mika.put<ProblemDocument>(`/sessions/${uuidv7()}`, {
+      prescriptionId,
+      startedAt: new Date().toISOString(),
+    });
+    expect([refused.status, refused.body.code]).toEqual([409, 'not-ready']);
+  });
+
+  it('refuses a retired band in a set-up', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const bandId = setup.document.bands[0]?.id ?? '';
+    const { body: band } = await studio.mika.get<BandRecord>(`/bands/${bandId}`);
+    const { id: _id, removed: _removed, readings: _readings, ...fields } = band;
+    await studio.mika.put(`/bands/${bandId}`, { ...fields, state: 'retired' });
+    const saved = await studio.mika.put<SetupRecord>(`/setups/${uuidv7()}`, inputOf(setup, 0));
+    expect(saved.body.cautions.map(({ rule }) => rule)).toContain('band-state');
+    expect(saved.body.ready).toBeFalse();
+  });
+
+  it('answers 422 with the fault when no figure can be computed', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const { document, ...rest } = inputOf(setup, 0);
+    const lost = { ...rest, document: { ...document, points: {} } };
+    const answer = await studio.mika.put<ProblemDocument>(`/setups/${uuidv7()}`, lost);
+    expect([answer.status, answer.body.code]).toEqual([422, 'document-fault']);
+    expect(answer.body.faults?.[0]).toEqual(
+      jasmine.objectContaining({ in: 'document', path: '$.document.runs[0].path[0]' }),
+    );
+  });
+
+  it('decides with reasons when a session is finished, and once only', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const session = await trained(setup, 12, 11, 10);
+    expect(session.decision?.decision).toEqual(
+      jasmine.objectContaining({ code: 'more', target: [13, 12, 11] }),
+    );
+    const rules = session.decision?.decision.reasons.map(({ rule }) => rule);
+    expect(rules).toEqual([
+      'gate.pain',
+      'gate.form',
+      'fill-range.more',
+      'ladder.gap',
+      'ladder.source',
+    ]);
+    const again = { version: session.version, redFlag: false };
+    const twice = await studio.mika.post<ProblemDocument>(`/sessions/${session.id}/finish`, again);
+    expect([twice.status, twice.body.code]).toEqual([409, 'session-finished']);
+    const late = await studio.mika.put<ProblemDocument>(
+      `/sessions/${session.id}/sets/${uuidv7()}`,
+      doneSet(9),
+    );
+    expect(late.status).toBe(409);
+  });
+
+  it('keeps a set sent twice once, and a set taken back on record', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const session = await startedSession(studio.mika, setup);
+    const path = `/sessions/${session.id}/sets/${uuidv7()}`;
+    const set = doneSet(12);
+    await studio.mika.put(path, set);
+    const twice = await studio.mika.put<SessionRecord>(path, set);
+    expect(twice.body.sets.length).toBe(1);
+    const back = await studio.mika.put<SessionRecord>(`${path}/set-aside`, { setAside: true });
+    expect(back.body.sets).toEqual([]);
+    const [count] = await studio.database.query<{ n: string }[]>(
+      'SELECT count(*) AS n FROM training_set WHERE session_id = $1',
+      [session.id],
+    );
+    expect(count?.n).toBe('2');
+  });
+
+  it('opens the next session with what was accepted', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const session = await trained(setup, 12, 11, 10);
+    const decisionId = session.decision?.id;
+    const accepted = await studio.mika.post<DecisionRecord>(`/decisions/${decisionId}/accept`);
+    expect(accepted.body.outcome).toEqual(
+      jasmine.objectContaining({ decidedBy: 'Mika Ferrow', target: [13, 12, 11] }),
+    );
+    const inForce = await prescriptionOf(setup.personId);
+    expect(inForce?.target).toEqual([13, 12, 11]);
+    expect(inForce?.fromDecisionId).toBe(decisionId);
+    const again = await studio.mika.post<ProblemDocument>(`/decisions/${decisionId}/accept`);
+    expect([again.status, again.body.code]).toEqual([409, 'already-decided']);
+  });
+
+  it('keeps who overruled a decision, when and why', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const session = await trained(setup, 12, 11, 10);
+    const before = Date.now();
+    const overruled = await studio.mika.post<DecisionRecord>(
+      `/decisions/${session.decision?.id}/overrule`,
+      { setupId: setup.id, target: [9, 9, 9], note: 'Short of sleep.' },
+    );
+    expect(overruled.body.status).toBe('overruled');
+    expect(overruled.body.outcome?.note).toBe('Short of sleep.');
+    expect(Date.parse(overruled.body.outcome?.decidedAt ?? '')).toBeGreaterThanOrEqual(before);
+    expect((await prescriptionOf(setup.personId))?.target).toEqual([9, 9, 9]);
+  });
+
+  it('stops on a red flag and prescribes nothing', async () => {
+    const setup = await demoSetup(studio.mika, 'Odile Brandt');
+    const before = await prescriptionOf(setup.personId);
+    const session = await startedSession(studio.mika, setup);
+    await studio.mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(10));
+    const finish = { version: 1, redFlag: true };
+    const { body } = await studio.mika.post<SessionRecord>(
+      `/sessions/${session.id}/finish`,
+      finish,
+    );
+    expect(body.decision?.decision.code).toBe('stop');
+    await studio.mika.post(`/decisions/${body.decision?.id}/accept`);
+    const after = await prescriptionOf(setup.personId);
+    expect(after?.fromDecisionId).not.toBe(body.decision?.id ?? '');
+    expect(after?.id).not.toBe(before?.id ?? '');
+  });
+
+  async function prescriptionOf(personId: string): Promise<PrescriptionRecord | undefined> {
+    const { body } = await studio.mika.get<PrescriptionRecord[]>('/prescriptions');
+    return body.find((entry) => entry.personId === personId);
+  }
+});
