@@ -5,10 +5,10 @@ import { openTestStudio, type TestStudio } from './support/studio.js';
 
 describe('bands', () => {
   let studio: TestStudio;
-  beforeAll(async () => {
+  beforeEach(async () => {
     studio = await openTestStudio();
   });
-  afterAll(() => studio.close());
+  afterEach(() => studio.close());
 
   const newBand = async (): Promise<BandRecord> =>
     (await studio.mika.put<BandRecord>(`/bands/${uuidv7()}`, BAND)).body;

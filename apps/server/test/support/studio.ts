@@ -9,6 +9,9 @@ import { StudioEntity, TrainerEntity } from '../../src/database/entities/studio.
 import { loadDemo } from '../../src/demo/load-demo.js';
 import type { App } from '../../src/platform/app-context.js';
 
+// The first studio loads the whole demo scenario.
+jasmine.DEFAULT_TIMEOUT_INTERVAL = 60_000;
+
 const DEMO = fileURLToPath(new URL('../../../../demo', import.meta.url));
 
 export interface Answer<Body> {
