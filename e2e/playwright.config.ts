@@ -13,11 +13,13 @@ export default defineConfig({
   workers: 1,
   fullyParallel: false,
   timeout: 60_000,
+  expect: { timeout: 8000 },
   reporter: [['list'], ['json']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
+    actionTimeout: 8000,
     trace: 'retain-on-failure',
   },
   webServer: {

@@ -5,7 +5,7 @@ module.exports = (config) =>
   config.set({
     frameworks: ['jasmine'],
     plugins: [require('karma-jasmine'), require('karma-chrome-launcher')],
-    reporters: ['progress'],
+    reporters: ['dots'],
     hostname: '127.0.0.1',
     browsers: ['QuietChromium'],
     customLaunchers: {

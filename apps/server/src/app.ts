@@ -58,7 +58,6 @@ export async function buildApp(options: AppOptions): Promise<App> {
     openapi: { info: { title: 'Wiry Otter', version: '0.1.0' } },
     transform: jsonSchemaTransform,
   });
-  await app.register(signInPlugin);
   await app.register(apiRoutes, { prefix: '/api', plainHttp: options.plainHttp });
   await app.register(webFiles, { folder: options.webFolder });
   app.setNotFoundHandler({ preHandler: [] }, () => refuse('not-found'));
@@ -66,6 +65,8 @@ export async function buildApp(options: AppOptions): Promise<App> {
 }
 
 async function apiRoutes(app: App, { plainHttp }: { plainHttp: boolean }): Promise<void> {
+  // The sign-in guards the API alone; the application's files are for everybody.
+  await app.register(signInPlugin);
   await app.register(accountRoutes, { plainHttp });
   await app.register(bandRoutes);
   await app.register(peopleRoutes);

@@ -25,7 +25,6 @@ export async function webFiles(app: App, { folder }: WebFilesOptions): Promise<v
   app.route({
     method: ['GET', 'HEAD'],
     url: '/*',
-    config: { open: true },
     handler: (request, reply) => {
       // Neither an unknown call nor a file of an older build is a page.
       if (/^\/api(\/|$)|\.\w+(\?|$)/.test(request.url)) return refuse('not-found');

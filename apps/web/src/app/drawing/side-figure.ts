@@ -14,7 +14,7 @@ const RADII = {
   forearm: [0.023, 0.015],
   thigh: [0.054, 0.034],
   shank: [0.036, 0.021],
-  neck: [0.036, 0.03],
+  neck: [0.042, 0.036],
   hand: 0.019,
 } as const;
 

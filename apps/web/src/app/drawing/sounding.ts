@@ -12,7 +12,7 @@ import type { Sounding } from './figures';
     }}</span>
     <span class="flex flex-col justify-end leading-none text-sm">
       @if (sounding().spread; as spread) {
-        <span class="figure text-xs opacity-90">±{{ spread }}</span>
+        <span class="figure text-xs">±{{ spread }}</span>
       }
       <span class="mt-0.5">{{ sounding().unit }}</span>
     </span>

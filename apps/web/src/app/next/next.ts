@@ -74,6 +74,17 @@ export class Next {
     };
   });
 
+  /** The sessions the rules looked at, the latest first. */
+  protected readonly evidence = computed(() => {
+    const decision = this.decision();
+    return [...(decision?.review.sessions ?? [])].reverse().map(({ date, sets }) => ({
+      day: format(parseISO(date), 'EEE d MMM'),
+      setup: decision?.ladder[sets[0]?.rung ?? -1]?.title ?? '',
+      reps: sets.map(({ reps }) => reps).join(', '),
+      pain: Math.max(0, ...sets.map(({ pain }) => pain)),
+    }));
+  });
+
   private readonly momentUnit = computed(() => this.session()?.setup.figures.unit === 'N·m');
   private readonly unit = computed(() => this.account()?.studio.forceUnit ?? 'N');
   protected readonly unitWord = computed(() =>
@@ -155,6 +166,7 @@ export class Next {
   private show(session: SessionRecord): void {
     this.busy.set(false);
     this.session.set(session);
+    this.global.dispatch(studioActions.focusPerson({ personId: session.personId }));
     this.otherSetupId.set(session.setup.id);
     this.otherReps.set(session.prescription.target[0] ?? session.prescription.reps.from);
   }

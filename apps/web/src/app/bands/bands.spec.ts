@@ -1,0 +1,83 @@
+import { bandRecord, pull } from '../../testing/records';
+import { bandFormFault, createBandForm, fillBandForm, readBandForm } from './band-form-fields';
+import { knowBand, naturalPull } from './band-law';
+import { curveData, riggingFields } from './curve-data';
+import { layOutRail } from './rail-layout';
+
+const MEASURED = bandRecord({ readings: [pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)] });
+
+describe('a known band', () => {
+  it('carries the law fitted in the browser, with its ±', () => {
+    const known = knowBand(MEASURED);
+    expect(known.calibration?.grade).toBe('measured');
+    const natural = naturalPull(known, 2);
+    expect(natural?.force_N).toBeGreaterThan(95);
+    expect(natural?.force_N).toBeLessThan(125);
+    expect(natural?.std_N).toBeGreaterThan(0);
+  });
+
+  it('counts no pull that was set aside', () => {
+    const readings = MEASURED.readings.map((reading) => ({ ...reading, setAside: true }));
+    expect(knowBand(bandRecord({ readings })).calibration).toBeNull();
+    expect(naturalPull(knowBand(bandRecord({ readings })), 2)).toBeNull();
+  });
+
+  it('shows law, range, pulls and claim on its curve, up to the limit', () => {
+    const label = { min_N: 80, max_N: 230 };
+    const data = curveData(knowBand({ ...MEASURED, label, limit: 2.2 }));
+    expect(data.readings.length).toBe(3);
+    expect(data.line.at(-1)?.x).toBeCloseTo(2.2, 9);
+    expect(data.above.at(-1)?.y).toBeGreaterThan(data.line.at(-1)?.y ?? NaN);
+    expect(data.claim.map(({ y }) => y)).toEqual([80, 230]);
+  });
+
+  it('counts four strands of half the length when a loop is folded over a bar', () => {
+    expect(riggingFields('folded', MEASURED)).toEqual({ strands: 4, rest_m: 0.52 });
+    expect(riggingFields('straight', MEASURED)).toEqual({ strands: null, rest_m: null });
+  });
+});
+
+describe('rail', () => {
+  it('hangs bands by kind, longest pull to the right, true to scale', () => {
+    const strong = bandRecord({ id: 'b', width_mm: 44, label: { min_N: 200, max_N: 500 } });
+    const tube = bandRecord({ id: 't', kind: 'tube', label: { min_N: 30, max_N: 90 } });
+    const { groups } = layOutRail([strong, tube, MEASURED].map(knowBand));
+    expect(groups.map(({ kind }) => kind)).toEqual(['tube', 'loop']);
+    const loops = groups[1]?.bands ?? [];
+    expect(loops.map(({ band }) => band.record.id)).toEqual(['a', 'b']);
+    expect(loops[1]?.width).toBe(2 * (loops[0]?.width ?? NaN));
+    expect(loops[1]?.length).toBe(loops[0]?.length ?? NaN);
+    expect(loops[1]?.x).toBeGreaterThan(loops[0]?.x ?? NaN);
+  });
+
+  it('is empty without bands', () => {
+    expect(layOutRail([])).toEqual({ groups: [], width: 0, height: 0 });
+  });
+});
+
+describe('band form', () => {
+  it('gives back the record it was filled from, in any unit', () => {
+    for (const unit of ['N', 'kgf', 'lbf'] as const) {
+      const form = createBandForm();
+      const record = bandRecord({ label: { min_N: 98.0665, max_N: 196.133 } });
+      fillBandForm(form, record, unit);
+      expect(bandFormFault(form)).toBeNull();
+      const { label, ...input } = readBandForm(form, 1, unit);
+      expect(label?.min_N).toBeCloseTo(98.0665, 0);
+      expect(input).toEqual(
+        jasmine.objectContaining({ name: 'Plank', flatLength_m: 1.04, tag: 3, version: 1 }),
+      );
+    }
+  });
+
+  it('says what is missing or the wrong way round', () => {
+    const form = createBandForm();
+    expect(bandFormFault(form)).toContain('needs a name');
+    form.patchValue({ name: 'Plank', labelMin: 90 });
+    expect(bandFormFault(form)).toContain('a lower and an upper end');
+    form.patchValue({ labelMax: 50 });
+    expect(bandFormFault(form)).toContain('below its lower one');
+    form.patchValue({ labelMax: 150, tag: 12 });
+    expect(bandFormFault(form)).toContain('from 1 to 9');
+  });
+});

@@ -1,0 +1,23 @@
+import { demandSounding, forceSounding, percentSpread, stretchWord } from './figures';
+
+describe('figures', () => {
+  it('write a force in the studio’s unit with ± as the 90 % range', () => {
+    expect(forceSounding(184.4, 3.6, 'N')).toEqual({ figure: '184', unit: 'N', spread: '6' });
+    expect(forceSounding(184.4, null, 'kgf')).toEqual({ figure: '18.8', unit: 'kg', spread: null });
+    expect(forceSounding(184.4, null, 'lbf').figure).toBe('41.5');
+  });
+
+  it('leave moments in N·m whatever the unit of force', () => {
+    expect(demandSounding(12.34, 0.5, 'N·m', 'lbf')).toEqual({
+      figure: '12.3',
+      unit: 'N·m',
+      spread: '0.8',
+    });
+  });
+
+  it('write stretch and per cent', () => {
+    expect(stretchWord(1.8)).toBe('×1.80');
+    expect(percentSpread(100, 2)).toBe('3 %');
+    expect(percentSpread(0, 2)).toBe('–');
+  });
+});

@@ -1,0 +1,43 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { DEMO_TRAINER } from './browser.js';
+
+const SCREENS = ['/today', '/bands', '/setups', '/log'];
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`axe finds nothing on any screen, ${theme}`, async ({ browser }) => {
+    const context = await browser.newContext({ colorScheme: theme });
+    const page = await context.newPage();
+    const check = async (name: string): Promise<void> => {
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+        .analyze();
+      const found = violations.flatMap(({ id, nodes }) =>
+        nodes.map(({ html, failureSummary }) => `${name} ${id}: ${html} ${failureSummary}`),
+      );
+      expect(found).toEqual([]);
+    };
+    await page.goto('/sign-in');
+    await check('sign-in');
+    await page.request.post('/api/sign-in', { data: DEMO_TRAINER });
+    for (const path of SCREENS) {
+      await page.goto(path);
+      await expect(page.getByRole('status').first()).toBeVisible();
+      await page.waitForLoadState('networkidle');
+      await check(path);
+    }
+    await page.goto('/bands');
+    await page.getByRole('link', { name: /^Willow/ }).click();
+    await expect(page.getByRole('heading', { name: 'Willow' })).toBeVisible();
+    await check('band sheet');
+    await page.goto('/log');
+    await page.getByRole('link', { name: 'Why' }).first().click();
+    await expect(page.getByTestId('decision')).toBeVisible();
+    await check('next');
+    await page.goto('/today');
+    await page.getByRole('button', { name: 'Start session' }).first().click();
+    await expect(page.getByText(/^Set 1 of/)).toBeVisible();
+    await check('session');
+    await context.close();
+  });
+}
