@@ -141,7 +141,8 @@ test('the whole way: from three pulls on a scale to the next prescription', asyn
 
   await test.step('the next session opens with it', async () => {
     await page.getByRole('button', { name: 'Start the next session' }).click();
-    await expect(page.getByText('Plumb line at 1.98 m')).toBeVisible();
+    await expect(page).toHaveURL(/session/);
+    await expect(page.getByText('Standing row · Plumb line at 1.98 m')).toBeVisible();
     await expect(page.getByTestId('reps')).toHaveText('8');
   });
 });

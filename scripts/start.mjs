@@ -10,7 +10,8 @@ import { end } from './machine/processes.mjs';
 import { ensureWebBuild } from './machine/web-build.mjs';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
-const CLUSTER = join(ROOT, '.data', 'postgres');
+// OTTER_DATA: another place for the database, as the bench and the curious use.
+const CLUSTER = join(process.env.OTTER_DATA ?? join(ROOT, '.data'), 'postgres');
 const DEFAULT_PORT = 4400;
 const DEMO_SIGN_IN = 'mika@canalside.example / towpath';
 

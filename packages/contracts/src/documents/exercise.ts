@@ -39,6 +39,7 @@ const poses = z
       Object.keys(list[index] ?? {})
         .sort()
         .join(', ');
+    const first = keysOf(0);
     list.forEach((entry, i) => {
       const before = list[i - 1];
       if (before !== undefined && entry.phase <= before.phase) {
@@ -48,12 +49,12 @@ const poses = z
           message: `a phase above ${before.phase}: phases rise strictly from 0 to 1`,
         });
       }
-      if (i > 0 && keysOf(i) !== keysOf(0)) {
+      if (i > 0 && keysOf(i) !== first) {
         context.addIssue({
           code: 'custom',
           path: [i],
           params: { found: `a pose with ${keysOf(i)}` },
-          message: `the same parts as the first pose: ${keysOf(0)}`,
+          message: `the same parts as the first pose: ${first}`,
         });
       }
     });

@@ -1,4 +1,4 @@
-import type { Exercise, Plane, SegmentPlace } from './exercise.js';
+import type { Exercise, Plane } from './exercise.js';
 import { type Motion, namedSegments, type PlaneTrack, reachedJoints } from './motion.js';
 import { type Body, type Joint, JOINTS, type Segment, SEGMENTS } from './segments.js';
 
@@ -81,9 +81,18 @@ export function contactNames(exercise: Exercise): ReadonlySet<string> {
   return names;
 }
 
-/** A contact's track before its depth or side is known. */
-interface Placed extends ContactKind {
-  readonly track: PlaneTrack;
+interface PlaceOnTrack {
+  readonly start: PlaneTrack;
+  /** Direction to go along, and turned +90° aside; none where the contact is at `start`. */
+  readonly direction: PlaneTrack | undefined;
+  readonly along_m: number;
+  readonly aside_m: number;
+}
+
+/** Where a contact lies before its side is known: a place along and aside of a direction. */
+interface Placed {
+  readonly kind: ContactKind;
+  readonly place: PlaceOnTrack;
   /** Distance out of the plane, m, for the side at hand. */
   readonly z_m: number;
   /** In the frontal and transverse planes the middle lies on the line of symmetry. */
@@ -111,8 +120,8 @@ export function locateContacts(
   const samples = motion.phase.length;
   const size = placed.length * samples;
   const field = {
-    kinds: placed.map(({ name, side, segment }) => ({ name, side, segment })),
-    index: new Map(placed.map(({ name }, c) => [name, c])),
+    kinds: placed.map(({ kind }) => kind),
+    index: new Map(placed.map(({ kind }, c) => [kind.name, c])),
     x: new Float64Array(size),
     y: new Float64Array(size),
     z: new Float64Array(size),
@@ -124,33 +133,50 @@ export function locateContacts(
 function writeContact(
   field: { x: Float64Array; y: Float64Array; z: Float64Array },
   contact: Placed,
-  start: number,
+  first: number,
   plane: Plane,
 ): void {
-  const samples = contact.track.x.length;
-  field.x.set(contact.track.x, start);
-  field.y.set(contact.track.y, start);
-  field.z.fill(contact.z_m, start, start + samples);
+  const { start, direction, along_m, aside_m } = contact.place;
+  const samples = start.x.length;
+  field.z.fill(contact.z_m, first, first + samples);
+  if (direction === undefined) {
+    field.x.set(start.x, first);
+    field.y.set(start.y, first);
+  } else {
+    for (let k = 0; k < samples; k++) {
+      const ux = direction.x[k] as number;
+      const uy = direction.y[k] as number;
+      field.x[first + k] = (start.x[k] as number) + along_m * ux - aside_m * uy;
+      field.y[first + k] = (start.y[k] as number) + along_m * uy + aside_m * ux;
+    }
+  }
   if (plane === 'sagittal') return;
   const across = plane === 'frontal' ? field.x : field.y;
-  if (contact.centred) across.fill(0, start, start + samples);
-  if (contact.side !== 'left') return;
-  for (let k = start; k < start + samples; k++) across[k] = -(across[k] as number);
+  if (contact.centred) across.fill(0, first, first + samples);
+  if (contact.kind.side !== 'left') return;
+  for (let i = first; i < first + samples; i++) across[i] = -(across[i] as number);
 }
 
 function pairedContacts(motion: Motion, body: Body, plane: Plane, widths: Widths): Placed[] {
   const placed: Placed[] = [];
-  const addPair = (place: string, joint: Joint, track: PlaneTrack): void => {
+  const addPair = (name: string, joint: Joint, segment: Segment, place: PlaceOnTrack): void => {
     const depth_m = plane === 'sagittal' ? halfWidth(joint, body, widths) : 0;
-    const segment = place === 'sole' ? 'foot' : JOINT_SEGMENT[joint];
-    placed.push(
-      { name: `${place}L`, side: 'left', segment, track, z_m: -depth_m, centred: false },
-      { name: `${place}R`, side: 'right', segment, track, z_m: depth_m, centred: false },
-    );
+    const left: ContactKind = { name: `${name}L`, side: 'left', segment };
+    const right: ContactKind = { name: `${name}R`, side: 'right', segment };
+    placed.push({ kind: left, place, z_m: -depth_m, centred: false });
+    placed.push({ kind: right, place, z_m: depth_m, centred: false });
   };
-  for (const [joint, track] of motion.joints) addPair(joint, joint, track);
-  const sole = soleTrack(motion, body);
-  if (sole !== undefined) addPair('sole', 'ankle', sole);
+  for (const [joint, start] of motion.joints) {
+    const place = { start, direction: undefined, along_m: 0, aside_m: 0 };
+    addPair(joint, joint, JOINT_SEGMENT[joint], place);
+  }
+  const start = motion.joints.get('ankle');
+  const direction = motion.directions.get('foot');
+  if (start !== undefined && direction !== undefined) {
+    const along_m = SOLE_AHEAD * SEGMENTS.foot.length * body.stature_m;
+    const aside_m = -SOLE_DEPTH * body.stature_m;
+    addPair('sole', 'ankle', 'foot', { start, direction, along_m, aside_m });
+  }
   return placed;
 }
 
@@ -168,27 +194,15 @@ function halfWidth(joint: Joint, body: Body, widths: Widths): number {
   }
 }
 
-function soleTrack(motion: Motion, body: Body): PlaneTrack | undefined {
-  const ankle = motion.joints.get('ankle');
-  const foot = motion.directions.get('foot');
-  if (ankle === undefined || foot === undefined) return undefined;
-  return along(
-    ankle,
-    foot,
-    SOLE_AHEAD * SEGMENTS.foot.length * body.stature_m,
-    -SOLE_DEPTH * body.stature_m,
-  );
-}
-
 function middleContacts(motion: Motion, body: Body, plane: Plane): Placed[] {
-  const hip = motion.joints.get('hip');
-  const trunk = motion.directions.get('trunk');
-  if (hip === undefined) return [];
-  const segment: Segment = 'trunk';
-  const side: Side = 'middle';
+  const start = motion.joints.get('hip');
+  const direction = motion.directions.get('trunk');
+  if (start === undefined) return [];
+  const kindOf = (name: string): ContactKind => ({ name, side: 'middle', segment: 'trunk' });
   // The hip line is known without the trunk; the rest of the middle is not.
-  if (trunk === undefined) {
-    return [{ name: 'hips', side, segment, track: hip, z_m: 0, centred: true }];
+  if (direction === undefined) {
+    const place = { start, direction, along_m: 0, aside_m: 0 };
+    return [{ kind: kindOf('hips'), place, z_m: 0, centred: true }];
   }
   return MIDDLE.map(({ name, at, beyond, offset }) => {
     const along_m = (at * SEGMENTS.trunk.length + beyond) * body.stature_m;
@@ -196,10 +210,8 @@ function middleContacts(motion: Motion, body: Body, plane: Plane): Placed[] {
     // In the frontal plane the back lies behind the plane instead of beside the trunk.
     const behind = plane === 'frontal';
     return {
-      name,
-      side,
-      segment,
-      track: along(hip, trunk, along_m, behind ? 0 : offset_m),
+      kind: kindOf(name),
+      place: { start, direction, along_m, aside_m: behind ? 0 : offset_m },
       z_m: behind ? offset_m : 0,
       centred: true,
     };
@@ -207,37 +219,20 @@ function middleContacts(motion: Motion, body: Body, plane: Plane): Placed[] {
 }
 
 function ownContacts(exercise: Exercise, motion: Motion, body: Body): Placed[] {
-  return Object.entries(exercise.contacts ?? {}).flatMap(([name, place]) => {
-    const track = placeTrack(place, motion, body);
-    if (track === undefined) return [];
-    const z_m = place.z_m ?? 0;
-    return [{ name, side: 'middle' as const, segment: place.segment, track, z_m, centred: false }];
+  return Object.entries(exercise.contacts ?? {}).flatMap(([name, own]) => {
+    const { from, length } = SEGMENTS[own.segment];
+    const start = motion.joints.get(from);
+    const direction = motion.directions.get(own.segment);
+    if (start === undefined || direction === undefined) return [];
+    const along_m = own.at * length * body.stature_m;
+    const aside_m = (own.offset ?? 0) * body.stature_m;
+    return [
+      {
+        kind: { name, side: 'middle' as const, segment: own.segment },
+        place: { start, direction, along_m, aside_m },
+        z_m: own.z_m ?? 0,
+        centred: false,
+      },
+    ];
   });
-}
-
-function placeTrack(place: SegmentPlace, motion: Motion, body: Body): PlaneTrack | undefined {
-  const { from, length } = SEGMENTS[place.segment];
-  const start = motion.joints.get(from);
-  const direction = motion.directions.get(place.segment);
-  if (start === undefined || direction === undefined) return undefined;
-  const along_m = place.at * length * body.stature_m;
-  return along(start, direction, along_m, (place.offset ?? 0) * body.stature_m);
-}
-
-/** Goes `along_m` along a direction and `aside_m` along the direction turned +90°. */
-function along(
-  start: PlaneTrack,
-  direction: PlaneTrack,
-  along_m: number,
-  aside_m: number,
-): PlaneTrack {
-  const x = new Float64Array(start.x.length);
-  const y = new Float64Array(start.x.length);
-  for (let k = 0; k < x.length; k++) {
-    const ux = direction.x[k] as number;
-    const uy = direction.y[k] as number;
-    x[k] = (start.x[k] as number) + along_m * ux - aside_m * uy;
-    y[k] = (start.y[k] as number) + along_m * uy + aside_m * ux;
-  }
-  return { x, y };
 }

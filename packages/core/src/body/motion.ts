@@ -138,52 +138,47 @@ export function namedSegments(exercise: Exercise): ReadonlySet<Segment> {
 
 function directionTrack(poses: readonly Pose[], segment: Segment, phase: Float64Array): PlaneTrack {
   const track = { x: new Float64Array(phase.length), y: new Float64Array(phase.length) };
-  interpolate(
-    poses,
-    (pose) => pose[segment] ?? 0,
-    phase,
-    (k, angle_deg) => {
-      const angle = toRadians(angle_deg);
-      track.x[k] = Math.cos(angle);
-      track.y[k] = Math.sin(angle);
-    },
-  );
+  const [first] = poses;
+  if (poses.every((pose) => pose[segment] === first?.[segment])) {
+    // Most segments of most exercises stand still; then one angle serves all phases.
+    const angle = toRadians(first?.[segment] ?? 0);
+    track.x.fill(Math.cos(angle));
+    track.y.fill(Math.sin(angle));
+    return track;
+  }
+  interpolate(track.x, phase, poses, (pose) => pose[segment] ?? 0);
+  for (let k = 0; k < phase.length; k++) {
+    const angle = toRadians(at(track.x, k));
+    track.x[k] = Math.cos(angle);
+    track.y[k] = Math.sin(angle);
+  }
   return track;
 }
 
 function handTrack(poses: readonly Pose[], key: HandKey, phase: Float64Array): PlaneTrack {
   const track = { x: new Float64Array(phase.length), y: new Float64Array(phase.length) };
-  interpolate(
-    poses,
-    (pose) => pose[key]?.[0] ?? 0,
-    phase,
-    (k, value) => (track.x[k] = value),
-  );
-  interpolate(
-    poses,
-    (pose) => pose[key]?.[1] ?? 0,
-    phase,
-    (k, value) => (track.y[k] = value),
-  );
+  interpolate(track.x, phase, poses, (pose) => pose[key]?.[0] ?? 0);
+  interpolate(track.y, phase, poses, (pose) => pose[key]?.[1] ?? 0);
   return track;
 }
 
-/** Walks the sampled phases with the pair of poses around each; poses rise strictly from 0 to 1. */
+/** Fills `out` with what `read` gives at the sampled phases, linear between the poses around each. */
 function interpolate(
+  out: Float64Array,
+  phase: Float64Array,
   poses: readonly Pose[],
   read: (pose: Pose) => number,
-  phase: Float64Array,
-  write: (k: number, value: number) => void,
 ): void {
-  let next = 1;
-  for (let k = 0; k < phase.length; k++) {
-    const p = at(phase, k);
-    while (next < poses.length - 1 && p > (poses[next]?.phase ?? 1)) next++;
-    const before = poses[next - 1];
-    const after = poses[next];
-    if (before === undefined || after === undefined) throw new RangeError('fewer than two poses');
-    const share = (p - before.phase) / (after.phase - before.phase);
-    write(k, read(before) + (read(after) - read(before)) * share);
+  let k = 0;
+  for (let next = 1; next < poses.length; next++) {
+    const before = poses[next - 1] as Pose;
+    const after = poses[next] as Pose;
+    const from = read(before);
+    const slope = (read(after) - from) / (after.phase - before.phase);
+    const isLast = next === poses.length - 1;
+    for (; k < phase.length && (isLast || at(phase, k) <= after.phase); k++) {
+      out[k] = from + slope * (at(phase, k) - before.phase);
+    }
   }
 }
 

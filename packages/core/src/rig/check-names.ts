@@ -5,26 +5,29 @@ import { SEGMENTS } from '../body/segments.js';
 import { type Fault, listNames } from '../faults.js';
 import type { Setup } from './setup.js';
 
+const BUILT_IN: ReadonlySet<string> = new Set(BUILT_IN_CONTACTS);
+
 /**
  * All names of a set-up that nothing carries, or that two things carry. A
  * point, a link, an exercise's own contact and a body contact must differ.
  */
 export function checkNames(setup: Setup): Fault[] {
+  const contacts = contactNames(setup.exercise);
   return [
     ...clashingNames(setup),
     ...repeatedBands(setup),
-    ...checkRuns(setup),
-    ...checkLoads(setup),
-    ...checkDemandNames(setup.exercise),
+    ...checkRuns(setup, contacts),
+    ...checkLoads(setup, contacts),
+    ...checkDemandNames(setup.exercise, contacts),
   ];
 }
 
 function clashingNames(setup: Setup): Fault[] {
-  const taken = new Map<string, string>(BUILT_IN_CONTACTS.map((name) => [name, 'a body contact']));
+  const taken = new Map<string, string>();
   const faults: Fault[] = [];
   const claim = (names: Iterable<string>, path: string, what: string): void => {
     for (const name of names) {
-      const owner = taken.get(name);
+      const owner = BUILT_IN.has(name) ? 'a body contact' : taken.get(name);
       if (owner === undefined) taken.set(name, what);
       else {
         faults.push({
@@ -57,13 +60,12 @@ function repeatedBands(setup: Setup): Fault[] {
   });
 }
 
-function checkRuns(setup: Setup): Fault[] {
+function checkRuns(setup: Setup, contacts: ReadonlySet<string>): Fault[] {
   const bands = new Set(setup.bands.map((band) => band.id));
-  const known = new Set([
-    ...contactNames(setup.exercise),
-    ...Object.keys(setup.points),
-    ...Object.keys(setup.links ?? {}),
-  ]);
+  const { points, links = {} } = setup;
+  const isKnown = (name: string): boolean =>
+    contacts.has(name) || Object.hasOwn(points, name) || Object.hasOwn(links, name);
+  const known = (): string[] => [...contacts, ...Object.keys(points), ...Object.keys(links)];
   const used = new Set<string>();
   return setup.runs.flatMap((run, r) => {
     const faults: Fault[] = [];
@@ -74,24 +76,22 @@ function checkRuns(setup: Setup): Fault[] {
     }
     used.add(run.band);
     run.path.forEach((name, i) => {
-      if (known.has(name)) return;
-      faults.push(unknownName(`${path}.path[${i}]`, name, 'a contact, point or link', known));
+      if (isKnown(name)) return;
+      faults.push(unknownName(`${path}.path[${i}]`, name, 'a contact, point or link', known()));
     });
     return faults;
   });
 }
 
-function checkLoads(setup: Setup): Fault[] {
-  const contacts = contactNames(setup.exercise);
+function checkLoads(setup: Setup, contacts: ReadonlySet<string>): Fault[] {
   return (setup.loads ?? []).flatMap(({ at }, i) =>
     contacts.has(at) ? [] : [unknownName(`$.loads[${i}].at`, at, 'a body contact', contacts)],
   );
 }
 
-function checkDemandNames(exercise: Exercise): Fault[] {
+function checkDemandNames(exercise: Exercise, contacts: ReadonlySet<string>): Fault[] {
   const { demand } = exercise;
   if (demand.kind === 'support' || demand.kind === 'contact') {
-    const contacts = contactNames(exercise);
     return demand.at.flatMap((name, i) =>
       contacts.has(name)
         ? []

@@ -1,0 +1,84 @@
+// `npm run bench`: speed of the computation, size of the first load, time from start to ready.
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { createInterface } from 'node:readline';
+import { fileURLToPath } from 'node:url';
+import { gzipSync } from 'node:zlib';
+import { ensureNpmPackages } from './machine/install.mjs';
+import { removeCluster } from './machine/postgres.mjs';
+import { end, stream } from './machine/processes.mjs';
+import { ensureWebBuild } from './machine/web-build.mjs';
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
+const FIRST_LOAD_AIM_KB = 250;
+
+ensureNpmPackages(ROOT);
+await stream(process.execPath, ['--import', 'tsx', 'apps/cli/bench/documents.bench.ts'], {
+  cwd: ROOT,
+});
+ensureWebBuild(ROOT);
+sayFirstLoad();
+await sayStarts();
+
+/** Script that the browser asks for before the sign-in shows, compressed as it is sent. */
+function sayFirstLoad() {
+  const folder = join(ROOT, 'apps/web/dist/browser');
+  const html = readFileSync(join(folder, 'index.html'), 'utf8');
+  const seen = new Set();
+  const add = (file) => {
+    if (seen.has(file)) return;
+    seen.add(file);
+    const code = readFileSync(join(folder, file), 'utf8');
+    // Static imports load with the file; import() waits for a screen.
+    for (const [, next] of code.matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) add(next);
+  };
+  for (const [, file] of html.matchAll(/(?:src|href)="([^"]+\.js)"/g)) add(file);
+  const bytes = [...seen].reduce(
+    (sum, file) => sum + gzipSync(readFileSync(join(folder, file))).length,
+    0,
+  );
+  const all = readdirSync(folder)
+    .filter((file) => file.endsWith('.js'))
+    .reduce((sum, file) => sum + gzipSync(readFileSync(join(folder, file))).length, 0);
+  const kB = bytes / 1000;
+  console.log(
+    `first load of script, gzip: ${kB.toFixed(0)} kB, ${(kB / FIRST_LOAD_AIM_KB).toFixed(2)} of the aim of ${FIRST_LOAD_AIM_KB} kB (all screens together ${(all / 1000).toFixed(0)} kB)`,
+  );
+}
+
+/** From `npm start` to its line that it is ready, with a database that is new and one that is not. */
+async function sayStarts() {
+  const data = mkdtempSync(join(tmpdir(), 'wiry-otter-bench-'));
+  rmSync(join(ROOT, 'apps/web/dist'), { recursive: true, force: true });
+  const built = await startToReady(data);
+  removeCluster(join(data, 'postgres'));
+  const fresh = await startToReady(data);
+  const warm = await startToReady(data);
+  removeCluster(join(data, 'postgres'));
+  rmSync(data, { recursive: true, force: true });
+  const seconds = (ms) => `${(ms / 1000).toFixed(1)} s`;
+  console.log(
+    `start to ready: ${seconds(built)} with build and new database, ${seconds(fresh)} with new database, ${seconds(warm)} warm`,
+  );
+}
+
+async function startToReady(data) {
+  const began = performance.now();
+  const child = spawn(process.execPath, ['scripts/start.mjs'], {
+    cwd: ROOT,
+    env: { ...process.env, OTTER_DATA: data },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise((resolve, reject) => {
+    child.once('exit', (code) => reject(new Error(`npm start ended with ${code}`)));
+    createInterface({ input: child.stdout }).on('line', (line) => {
+      if (line.startsWith('Wiry Otter is ready')) resolve();
+    });
+  });
+  const took = performance.now() - began;
+  child.removeAllListeners('exit');
+  await end(child);
+  return took;
+}
