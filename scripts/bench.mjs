@@ -1,14 +1,13 @@
 // `npm run bench`: speed of the computation, size of the first load, time from start to ready.
-import { spawn } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { createInterface } from 'node:readline';
 import { fileURLToPath } from 'node:url';
 import { gzipSync } from 'node:zlib';
 import { ensureNpmPackages } from './machine/install.mjs';
 import { removeCluster } from './machine/postgres.mjs';
-import { end, stream } from './machine/processes.mjs';
+import { stream } from './machine/processes.mjs';
+import { startApp } from './machine/start-app.mjs';
 import { ensureWebBuild } from './machine/web-build.mjs';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
@@ -52,10 +51,10 @@ function sayFirstLoad() {
 async function sayStarts() {
   const data = mkdtempSync(join(tmpdir(), 'wiry-otter-bench-'));
   rmSync(join(ROOT, 'apps/web/dist'), { recursive: true, force: true });
-  const built = await startToReady(data);
+  const built = await timedStart(data);
   removeCluster(join(data, 'postgres'));
-  const fresh = await startToReady(data);
-  const warm = await startToReady(data);
+  const fresh = await timedStart(data);
+  const warm = await timedStart(data);
   removeCluster(join(data, 'postgres'));
   rmSync(data, { recursive: true, force: true });
   const seconds = (ms) => `${(ms / 1000).toFixed(1)} s`;
@@ -64,21 +63,10 @@ async function sayStarts() {
   );
 }
 
-async function startToReady(data) {
+async function timedStart(data) {
   const began = performance.now();
-  const child = spawn(process.execPath, ['scripts/start.mjs'], {
-    cwd: ROOT,
-    env: { ...process.env, OTTER_DATA: data },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise((resolve, reject) => {
-    child.once('exit', (code) => reject(new Error(`npm start ended with ${code}`)));
-    createInterface({ input: child.stdout }).on('line', (line) => {
-      if (line.startsWith('Wiry Otter is ready')) resolve();
-    });
-  });
+  const { stop } = await startApp(ROOT, data);
   const took = performance.now() - began;
-  child.removeAllListeners('exit');
-  await end(child);
+  await stop();
   return took;
 }

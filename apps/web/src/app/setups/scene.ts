@@ -19,6 +19,9 @@ import type { SolvedWorkbench } from './workbench-model';
 const STEP_M = 0.01;
 const BIG_STEP_M = 0.05;
 
+/** Where the large figure stands beside the person, px. */
+const SOUNDING_ROOM = { behind: 190, ahead: 150, margin: 16 } as const;
+
 /** The set-up to scale from the side; figure and anchor can be dragged or moved by keys. */
 @Component({
   selector: 'otter-scene',
@@ -47,9 +50,7 @@ export class Scene {
     readonly value: number;
   } | null = null;
 
-  protected readonly Math = Math;
   protected readonly size = SCENE;
-  protected readonly stretchWord = stretchWord;
   protected readonly anchor = computed(() => Object.values(this.bench().document.points)[0]);
   protected readonly shownDistance_m = computed(() => this.anchor()?.[0] ?? 0);
   protected readonly scale = computed(() => sceneScale(this.anchor()));
@@ -76,15 +77,38 @@ export class Scene {
       this.unit(),
     );
   });
+  /** Behind the person where there is room, else over the band ahead. */
   protected readonly soundingPlace = computed(() => {
     const hands = this.hands();
     const head = this.contactAt('head', this.sample());
-    return { x: Math.max(16, Math.min(head.x, hands.x) - 190), y: Math.max(120, hands.y - 100) };
+    const behind = Math.min(head.x, hands.x) - SOUNDING_ROOM.behind;
+    return behind >= SOUNDING_ROOM.margin
+      ? { x: behind, y: Math.max(120, hands.y - 100) }
+      : { x: hands.x + SOUNDING_ROOM.ahead, y: Math.max(90, hands.y - 130) };
   });
   protected readonly soundingWords = computed(() => {
     const { demand } = this.bench().document.exercise;
     return demand.kind === 'moment' ? `at the ${demand.at}` : 'both hands';
   });
+
+  /** The stretch of each band beside the middle of its ribbon. */
+  protected readonly stretchMarks = computed(() =>
+    this.spans()
+      .filter(({ main }) => main)
+      .map(({ from, length, angle_deg, width, stretch, caution }, i) => {
+        const angle = (angle_deg * Math.PI) / 180;
+        const x = from.x + Math.cos(angle) * length * 0.45;
+        const y = from.y + Math.sin(angle) * length * 0.45;
+        const upright = Math.abs(Math.sin(angle)) > Math.SQRT1_2;
+        return {
+          words: stretchWord(stretch),
+          caution,
+          x: upright ? x + width / 2 + 8 + 50 * i : x,
+          y: upright ? y : y - width / 2 - 8 - 16 * i,
+          anchor: upright ? 'start' : 'middle',
+        };
+      }),
+  );
 
   /** The straight line from the anchor through the hands and on beyond them. */
   protected readonly recoil = computed(() => {

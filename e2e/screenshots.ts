@@ -1,0 +1,89 @@
+import { chromium, type Page } from '@playwright/test';
+import { fileURLToPath } from 'node:url';
+import { CHROMIUM, DEMO_TRAINER } from './browser.js';
+
+const ADDRESS = process.env['OTTER_ADDRESS'];
+const FOLDER = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+
+if (ADDRESS === undefined) throw new Error('OTTER_ADDRESS is not set; run npm run screenshots');
+const browser = await chromium.launch(CHROMIUM);
+
+/** Opens a signed-in page of a size and theme, does what leads to the view, keeps the picture. */
+async function picture(
+  name: string,
+  prepare: (page: Page) => Promise<void>,
+  { width = 1280, height = 800, night = false } = {},
+): Promise<void> {
+  const context = await browser.newContext({
+    baseURL: ADDRESS ?? '',
+    viewport: { width, height },
+    colorScheme: night ? 'dark' : 'light',
+  });
+  const page = await context.newPage();
+  await page.request.post('/api/sign-in', { data: DEMO_TRAINER });
+  await page.goto('/today');
+  await page.getByRole('status').first().waitFor();
+  await prepare(page);
+  await page.waitForLoadState('networkidle');
+  // Hovering and focus belong to the visit, not to the view.
+  await page.mouse.move(0, 0);
+  await page.evaluate(() => scrollTo(0, 0));
+  await page.screenshot({ path: `${FOLDER}${name}.png`, animations: 'disabled' });
+  await context.close();
+  console.log(name);
+}
+
+const screen = (page: Page, name: string): Promise<void> =>
+  page.getByRole('navigation').getByRole('link', { name }).click();
+const person = (page: Page, label: string): Promise<string[]> =>
+  page.getByLabel('Person in focus').selectOption({ label });
+
+const setups = async (page: Page): Promise<void> => {
+  await person(page, 'Tobias Quill');
+  await screen(page, 'Set-ups');
+  await page.getByTestId('figure-mean').waitFor();
+};
+const bandSheet = async (page: Page): Promise<void> => {
+  await screen(page, 'Bands');
+  await page.getByRole('link', { name: /^Willow/ }).click();
+  await page.getByRole('heading', { name: 'Willow' }).waitFor();
+};
+const session = async (page: Page): Promise<void> => {
+  const work = page.getByLabel('People and their next work').getByRole('listitem');
+  await work.filter({ hasText: 'Odile' }).getByRole('button', { name: 'Start session' }).click();
+  await page.getByRole('button', { name: 'Log set 1' }).click();
+  await page.getByText('Set 2 of 3').waitFor();
+};
+
+await picture('today', async () => {});
+await picture('bands', (page) => screen(page, 'Bands'));
+await picture('band-sheet', bandSheet);
+await picture('setups', setups);
+await picture(
+  'setups-refused',
+  async (page) => {
+    await setups(page);
+    await page.getByLabel('Distance, cm').fill('275');
+    await page.getByLabel('Distance, cm').blur();
+    await page.getByText(/past its limit/).waitFor();
+  },
+  { night: true },
+);
+await picture('setups-curl', async (page) => {
+  await setups(page);
+  await page.getByLabel('Exercise').selectOption({ label: 'Standing curl' });
+  await page.getByTestId('figure-mean').waitFor();
+});
+await picture('next', async (page) => {
+  await page.getByRole('link', { name: /Tobias Quill.*Heavier/ }).click();
+  await page.getByTestId('decision').waitFor();
+});
+await picture('log', async (page) => {
+  await person(page, 'Tobias Quill');
+  await screen(page, 'Log');
+  await page.getByRole('row').nth(5).waitFor();
+});
+await picture('session', session);
+await picture('session-phone', session, { width: 390, height: 844 });
+await picture('band-sheet-night', bandSheet, { night: true });
+await browser.close();

@@ -1,0 +1,37 @@
+import * as z from 'zod';
+import { exerciseDocument } from './documents/exercise.js';
+import {
+  bandDocument,
+  historyDocument,
+  personDocument,
+  placeDocument,
+  studioDocument,
+} from './documents/records.js';
+import { decisionDocument, reviewDocument } from './documents/review.js';
+import { calibrationDocument, samplesDocument } from './documents/samples.js';
+import { setupDocument } from './documents/setup.js';
+import { solutionDocument } from './documents/solution.js';
+
+/** The open documents by the name that stands in their `format`. */
+export const OPEN_DOCUMENTS = {
+  'wiry-otter.samples': samplesDocument,
+  'wiry-otter.calibration': calibrationDocument,
+  'wiry-otter.exercise': exerciseDocument,
+  'wiry-otter.setup': setupDocument,
+  'wiry-otter.solution': solutionDocument,
+  'wiry-otter.review': reviewDocument,
+  'wiry-otter.decision': decisionDocument,
+  'wiry-otter.band': bandDocument,
+  'wiry-otter.person': personDocument,
+  'wiry-otter.place': placeDocument,
+  'wiry-otter.history': historyDocument,
+  'wiry-otter.studio': studioDocument,
+} as const;
+
+/** The JSON Schema of every open document, as the files under docs/schemas. */
+export function schemaFiles(): { file: string; text: string }[] {
+  return Object.entries(OPEN_DOCUMENTS).map(([format, schema]) => ({
+    file: `${format}.v1.schema.json`,
+    text: `${JSON.stringify({ title: format, ...z.toJSONSchema(schema, { io: 'input' }) }, null, 2)}\n`,
+  }));
+}
