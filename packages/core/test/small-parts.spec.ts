@@ -1,0 +1,145 @@
+import fc from 'fast-check';
+import {
+  type Band,
+  composeSetup,
+  createRig,
+  createSolutionBuffers,
+  fromNewtons,
+  layRun,
+  naturalStrands,
+  nodeIndex,
+  placePoint,
+  prepareExercise,
+  solveRig,
+  solveSetup,
+  toNewtons,
+} from '../src/index.js';
+import { minimiseNonNegative, type Vector3 } from '../src/elastic/bounded-least-squares.js';
+import { daysBetween } from '../src/progression/day.js';
+import { bandArbitrary, ROW, setupOf } from './support/arbitraries.js';
+
+const BAND: Band = {
+  id: 'a',
+  kind: 'loop',
+  flatLength_m: 1,
+  law: { c1_N: 20, c2_N: 10, c3_N: 0.1 },
+};
+
+describe('units', () => {
+  it('turn forces to newtons and back', () => {
+    expect(toNewtons(10, 'kgf')).toBeCloseTo(98.0665, 10);
+    expect(toNewtons(1, 'lbf')).toBeCloseTo(4.4482216152605, 12);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 5000, noNaN: true }),
+        fc.constantFrom('N' as const, 'kgf' as const, 'lbf' as const),
+        (force, unit) => Math.abs(fromNewtons(toNewtons(force, unit), unit) - force) < 1e-9,
+      ),
+    );
+  });
+});
+
+describe('days', () => {
+  it('are counted over months, leap days and changes of the clock', () => {
+    expect(daysBetween('2026-03-02', '2026-03-16')).toBe(14);
+    expect(daysBetween('2028-02-28', '2028-03-01')).toBe(2);
+    expect(daysBetween('2026-10-24', '2026-10-26')).toBe(2);
+    expect(daysBetween('2026-03-02', '2026-03-01')).toBe(-1);
+  });
+});
+
+describe('bounded least squares', () => {
+  const entry = fc.double({ min: -3, max: 3, noNaN: true });
+  const vector = fc.tuple(entry, entry, entry);
+
+  it('finds no worse a point than any other that is not negative', () => {
+    fc.assert(
+      fc.property(fc.tuple(vector, vector, vector), vector, vector, (rows, b, other) => {
+        // AᵀA + I is symmetric and positive definite whatever A is.
+        const gram = (i: number, j: number): number =>
+          rows.reduce((sum, row) => sum + (row[i] ?? 0) * (row[j] ?? 0), i === j ? 1 : 0);
+        const line = (i: number): Vector3 => [gram(i, 0), gram(i, 1), gram(i, 2)];
+        const matrix = [line(0), line(1), line(2)] as const;
+        const cost = (x: readonly number[]): number =>
+          x.reduce(
+            (sum, xi, i) =>
+              sum + xi * x.reduce((own, xj, j) => own + gram(i, j) * xj, 0) - 2 * (b[i] ?? 0) * xi,
+            0,
+          );
+        const { solution } = minimiseNonNegative(matrix, b);
+        const rival = other.map(Math.abs);
+        return solution.every((x) => x >= 0) && cost(solution) <= cost(rival) + 1e-9;
+      }),
+    );
+  });
+});
+
+describe('rig', () => {
+  const prepared = prepareExercise(ROW, { stature_m: 1.75, mass_kg: 72 }, { samples: 11 });
+
+  it('gives the same figures however often it is filled again', () => {
+    if (!prepared.ok) return fail('not prepared');
+    const rig = createRig(prepared.value, ['anchor'], { runs: 2, pathNodes: 4 });
+    const buffers = createSolutionBuffers(rig);
+    const path = ['anchor', 'gripL', 'gripR'].map((name) => nodeIndex(rig, name) ?? -1);
+    fc.assert(
+      fc.property(bandArbitrary('a'), fc.double({ min: 1.4, max: 2.4, noNaN: true }), (band, x) => {
+        placePoint(rig, 0, x, 1.2, 0.1);
+        rig.runs = 0;
+        layRun(rig, band, path);
+        solveRig(rig, buffers);
+        const whole = solveSetup({
+          ...setupOf(ROW, [band], ['anchor', 'gripL', 'gripR']),
+          points: { anchor: [x, 1.2, 0.1] },
+        });
+        if (!whole.ok) return false;
+        expect(Array.from(buffers.signed, Math.abs)).toEqual([...whole.value.demand]);
+        expect(buffers.anchorPeak_N[0]).toBe(whole.value.anchors['anchor']?.peak_N);
+        return true;
+      }),
+    );
+  });
+
+  it('refuses more than it was allocated for', () => {
+    if (!prepared.ok) return fail('not prepared');
+    const rig = createRig(prepared.value, [], { runs: 1, pathNodes: 2 });
+    layRun(rig, BAND, [0, 1]);
+    expect(() => layRun(rig, BAND, [0, 1])).toThrowError(RangeError);
+    rig.runs = 0;
+    expect(() => layRun(rig, BAND, [0, 1, 2])).toThrowError(RangeError);
+    expect(nodeIndex(rig, 'nowhere')).toBeUndefined();
+  });
+});
+
+describe('composing a set-up', () => {
+  const routes = [
+    { id: 'round', for: 'continuous', path: ['anchor', 'gripL', 'gripR'], takeUp_m: 0.1 },
+    { id: 'through', for: 'open', path: ['gripL', 'anchor', 'gripR'] },
+  ] as const;
+
+  it('lays each band along the route of its form, and leaves out what none suits', () => {
+    const tube: Band = { ...BAND, id: 'b', kind: 'tube' };
+    const anchor = { point: 'anchor', height_m: 1.1, distance_m: 1.9 };
+    const body = { stature_m: 1.7, mass_kg: 60 };
+    const both = composeSetup({ exercise: ROW, body, anchor, routes, bands: [tube, BAND] });
+    expect(both.points).toEqual({ anchor: [1.9, 1.1, 0] });
+    expect(both.runs).toEqual([
+      { band: 'b', path: ['gripL', 'anchor', 'gripR'], takeUp_m: 0, extra_m: 0 },
+      { band: 'a', path: ['anchor', 'gripL', 'gripR'], takeUp_m: 0.1, extra_m: 0 },
+    ]);
+    const looped = composeSetup({
+      ...both,
+      exercise: ROW,
+      body,
+      routes: [routes[0]],
+      bands: [tube, BAND],
+    });
+    expect(looped.bands.map(({ id }) => id)).toEqual(['a']);
+  });
+
+  it('counts two strands of a loop and one of all else', () => {
+    expect((['loop', 'miniLoop', 'tube', 'strip', 'tubing'] as const).map(naturalStrands)).toEqual([
+      2, 2, 1, 1, 1,
+    ]);
+  });
+});
