@@ -2,6 +2,9 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
 
+// Eight screens are scanned in one visit, each for a few seconds on a slow machine.
+test.setTimeout(240_000);
+
 const SCREENS = ['/today', '/bands', '/setups', '/log'];
 
 for (const theme of ['light', 'dark'] as const) {

@@ -1,4 +1,4 @@
-import type { BandRecord } from '@wiry-otter/contracts';
+import type { BandRecord, PersonRecord, PlaceRecord } from '@wiry-otter/contracts';
 
 /** A band as the server would send it, for specs. */
 export function bandRecord(part: Partial<BandRecord> = {}): BandRecord {
@@ -33,5 +33,37 @@ export function pull(length_m: number, force_N: number): BandRecord['readings'][
     takenAt: '2026-11-20T09:00:00.000Z',
     takenBy: 'Mika Ferrow',
     setAside: false,
+  };
+}
+
+export const UUID = '0190a6c8-0000-7000-8000-00000000000';
+
+/** A person as the server would send them. */
+export function personRecord(part: Partial<PersonRecord> = {}): PersonRecord {
+  return {
+    id: `${UUID}1`,
+    version: 1,
+    name: 'Tobias Quill',
+    about: 'Ferry cook',
+    stature_m: 1.8,
+    mass_kg: 85,
+    goal: 'keep',
+    painLimit: 3,
+    clearance: null,
+    ...part,
+  };
+}
+
+/** A place with one anchor of each kind that a row can use. */
+export function placeRecord(): PlaceRecord {
+  return {
+    id: `${UUID}2`,
+    name: 'Boatyard loft',
+    about: '',
+    anchors: [
+      { id: `${UUID}3`, name: 'Wall strap', kind: 'wall', lowest_m: 0.4, highest_m: 2 },
+      { id: `${UUID}4`, name: 'Hall door', kind: 'door', lowest_m: 0.8, highest_m: 1.3 },
+      { id: `${UUID}5`, name: 'Bar', kind: 'bar', lowest_m: 2.25, highest_m: 2.25 },
+    ],
   };
 }

@@ -60,9 +60,13 @@ export class LineChart {
       this.theme.theme();
       this.draw(this.configure()(inkOf));
     });
-    inject(DestroyRef).onDestroy(() => this.chart?.destroy());
-    // A canvas does not wait for the fonts, nor draw again when they have come.
-    void Promise.all(FONTS.map((font) => document.fonts.load(font))).then(() =>
+    inject(DestroyRef).onDestroy(() => {
+      this.chart?.destroy();
+      this.chart = undefined;
+    });
+    // A canvas does not wait for the fonts, nor draw again when they have come; without them
+    // the fallback faces stay.
+    void Promise.allSettled(FONTS.map((font) => document.fonts.load(font))).then(() =>
       this.chart?.update('none'),
     );
   }

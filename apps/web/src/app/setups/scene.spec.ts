@@ -1,0 +1,126 @@
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import { findExercise } from '@wiry-otter/catalogue';
+import { setUpApp } from '../../testing/app';
+import { bandRecord, personRecord, pull } from '../../testing/records';
+import { knowBand } from '../bands/band-law';
+import { Scene } from './scene';
+import { Trace } from './trace';
+import { type SolvedWorkbench, solveWorkbench } from './workbench-model';
+
+function bench(): SolvedWorkbench {
+  const exercise = findExercise('standing-row');
+  if (exercise === undefined) throw new Error('no row');
+  const band = knowBand(
+    bandRecord({ readings: [pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)] }),
+  );
+  const solved = solveWorkbench({
+    person: personRecord(),
+    exercise,
+    anchor: null,
+    bands: [band],
+    today: '2026-11-23',
+    state: {
+      exerciseId: exercise.id,
+      placeId: '',
+      anchorId: null,
+      routeIds: { continuous: null, open: null },
+      bandIds: ['a'],
+      height_m: 1.2,
+      distance_m: 2,
+      wanted: null,
+      acknowledged: [],
+    },
+  });
+  if (!('document' in solved)) throw new Error('not solved');
+  return solved;
+}
+
+describe('scene', () => {
+  let fixture: ComponentFixture<Scene>;
+  let distances: number[];
+  let heights: number[];
+
+  beforeEach(() => {
+    setUpApp();
+    fixture = TestBed.createComponent(Scene);
+    const inputs = { bench: bench(), unit: 'N', sample: 40, distance_m: 2, height_m: 1.2 };
+    for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+    distances = [];
+    heights = [];
+    fixture.componentInstance.distanceChange.subscribe((value) => distances.push(value));
+    fixture.componentInstance.heightChange.subscribe((value) => heights.push(value));
+    fixture.detectChanges();
+    document.body.append(fixture.nativeElement as HTMLElement);
+  });
+  afterEach(() => (fixture.nativeElement as HTMLElement).remove());
+
+  const sliders = (): SVGElement[] => [
+    ...(fixture.nativeElement as HTMLElement).querySelectorAll<SVGElement>('[role=slider]'),
+  ];
+
+  it('moves the person by arrow keys, a centimetre or five, away from the wall to the left', () => {
+    const [person] = sliders();
+    const press = (key: string, shiftKey = false): void => {
+      person?.dispatchEvent(new KeyboardEvent('keydown', { key, shiftKey }));
+    };
+    press('ArrowLeft');
+    press('ArrowRight', true);
+    press('ArrowUp');
+    expect(distances.map((value) => Number(value.toFixed(2)))).toEqual([2.01, 1.95]);
+  });
+
+  it('moves the anchor up and down', () => {
+    const [, anchor] = sliders();
+    anchor?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp' }));
+    anchor?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', shiftKey: true }));
+    expect(heights.map((value) => Number(value.toFixed(2)))).toEqual([1.21, 1.15]);
+  });
+
+  it('says where it stands to those who do not see it', () => {
+    const [person, anchor] = sliders();
+    expect(person?.getAttribute('aria-valuetext')).toBe('200 centimetres');
+    expect(anchor?.getAttribute('aria-valuetext')).toBe('120 centimetres');
+  });
+
+  it('writes the pull at the hands, with ±', () => {
+    const demand = (fixture.nativeElement as HTMLElement).querySelector(
+      '[data-testid=scene-demand]',
+    );
+    const { solved } = fixture.componentInstance.bench();
+    expect(demand?.textContent?.trim()).toBe(solved.summary.end.toFixed(0));
+  });
+
+  it('draws every part of the person on the floor or above it', () => {
+    const paths = [
+      ...(fixture.nativeElement as HTMLElement).querySelectorAll<SVGPathElement>(
+        '[role=slider] path',
+      ),
+    ];
+    expect(paths.length).toBeGreaterThan(12);
+    const lowest = Math.max(
+      ...paths.slice(0, 17).map((path) => {
+        const box = path.getBBox();
+        return box.y + box.height;
+      }),
+    );
+    expect(lowest).toBeLessThan(414);
+  });
+});
+
+describe('trace', () => {
+  it('stands on a table of the same figures', () => {
+    setUpApp();
+    const fixture = TestBed.createComponent(Trace);
+    const solved = bench();
+    for (const [name, value] of Object.entries({ bench: solved, unit: 'N', sample: 0 })) {
+      fixture.componentRef.setInput(name, value);
+    }
+    fixture.detectChanges();
+    const cells = [...(fixture.nativeElement as HTMLElement).querySelectorAll('tbody tr')].map(
+      (row) => [...row.querySelectorAll('td')].map((cell) => cell.textContent),
+    );
+    expect(cells.length).toBe(5);
+    expect(cells[0]?.[1]).toBe(solved.solved.summary.start.toFixed(1));
+    expect(cells[4]?.[1]).toBe(solved.solved.summary.end.toFixed(1));
+  });
+});

@@ -1,0 +1,31 @@
+import { TestBed } from '@angular/core/testing';
+import { setUpApp } from '../../testing/app';
+import { bandActions } from '../state/bands';
+import { noticeActions, noticesFeature } from '../state/notices';
+import { NoticeBar } from './notice-bar';
+
+describe('notice bar', () => {
+  it('shows what was done and takes it back on undo', () => {
+    const { store, wire } = setUpApp();
+    const fixture = TestBed.createComponent(NoticeBar);
+    const undo = bandActions.restore({ id: 'a' });
+    store.dispatch(noticeActions.show({ text: 'Band taken off.', tone: 'done', undo }));
+    fixture.detectChanges();
+    const root = fixture.nativeElement as HTMLElement;
+    expect(root.textContent).toContain('Band taken off.');
+    root.querySelector('button')?.click();
+    wire.expectOne('/api/bands/a/restore');
+    expect(store.selectSignal(noticesFeature.selectNotice)()).toBeNull();
+  });
+
+  it('offers no undo where there is none', () => {
+    const { store } = setUpApp();
+    const fixture = TestBed.createComponent(NoticeBar);
+    store.dispatch(noticeActions.show({ text: 'No.', tone: 'trouble', undo: null }));
+    fixture.detectChanges();
+    const words = [...(fixture.nativeElement as HTMLElement).querySelectorAll('button')].map(
+      (button) => button.textContent?.trim(),
+    );
+    expect(words).toEqual(['Close']);
+  });
+});

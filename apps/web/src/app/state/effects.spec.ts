@@ -1,0 +1,109 @@
+import { bandRecord, UUID } from '../../testing/records';
+import { setUpApp } from '../../testing/app';
+import { fieldsOf } from './band-effects';
+import { bandActions, bandsFeature } from './bands';
+import { noticesFeature } from './notices';
+import { outboxActions, outboxFeature } from './outbox';
+
+const SET = {
+  performedAt: '2026-11-23T10:00:00Z',
+  reps: 12,
+  partial: 0,
+  spare: 2,
+  form: 'clean' as const,
+  pain: 0,
+};
+
+describe('band effects', () => {
+  it('save a change and offer the way back to what was before', () => {
+    const { store, wire } = setUpApp();
+    const before = bandRecord({ id: `${UUID}7` });
+    store.dispatch(bandActions.saved({ band: before }));
+    const input = { ...fieldsOf(before), name: 'Keel' };
+    store.dispatch(bandActions.put({ id: before.id, input, words: 'Keel changed.' }));
+    const sent = wire.expectOne({ method: 'PUT', url: `/api/bands/${before.id}` });
+    sent.flush({ ...before, ...input, version: 2 });
+    const notice = store.selectSignal(noticesFeature.selectNotice)();
+    expect(notice?.text).toBe('Keel changed.');
+    expect(notice?.undo).toEqual(
+      bandActions.put({
+        id: before.id,
+        input: { ...fieldsOf(before), version: 2 },
+        words: 'Change undone.',
+      }),
+    );
+    expect(store.selectSignal(bandsFeature.selectPresent)()[0]?.name).toBe('Keel');
+  });
+
+  it('take a band that was added off the rail again on undo', () => {
+    const { store, wire } = setUpApp();
+    const band = bandRecord({ id: `${UUID}8` });
+    store.dispatch(bandActions.put({ id: band.id, input: fieldsOf(band), words: 'On.' }));
+    wire.expectOne(`/api/bands/${band.id}`).flush(band);
+    const notice = store.selectSignal(noticesFeature.selectNotice)();
+    expect(notice?.undo).toEqual(bandActions.remove({ id: band.id }));
+  });
+
+  it('tell a refusal and change nothing', () => {
+    const { store, wire } = setUpApp();
+    const band = bandRecord({ id: `${UUID}9` });
+    store.dispatch(bandActions.saved({ band }));
+    store.dispatch(bandActions.remove({ id: band.id }));
+    wire
+      .expectOne({ method: 'DELETE', url: `/api/bands/${band.id}` })
+      .flush(
+        { type: 'x', title: 'There is no such record.', status: 404, code: 'not-found' },
+        { status: 404, statusText: 'Not Found' },
+      );
+    expect(store.selectSignal(noticesFeature.selectNotice)()).toEqual({
+      text: 'There is no such record.',
+      tone: 'trouble',
+      undo: null,
+    });
+    expect(store.selectSignal(bandsFeature.selectPresent)().length).toBe(1);
+  });
+});
+
+describe('outbox effects', () => {
+  const [first, second, sessionId] = [`${UUID}a`, `${UUID}b`, `${UUID}c`];
+  const url = (id: string): string => `/api/sessions/${sessionId}/sets/${id}`;
+  afterEach(() => localStorage.clear());
+
+  it('send sets in their order, one after the other, and keep what did not go', () => {
+    const { store, wire } = setUpApp();
+    const waiting = store.selectSignal(outboxFeature.selectSets);
+    store.dispatch(outboxActions.logSet({ id: first, sessionId, input: SET }));
+    store.dispatch(outboxActions.logSet({ id: second, sessionId, input: SET }));
+    wire.expectNone(url(second));
+    wire.expectOne(url(first)).error(new ProgressEvent('error'));
+    expect(waiting().map(({ id }) => id)).toEqual([first, second]);
+    expect(store.selectSignal(outboxFeature.selectOffline)()).toBeTrue();
+    const kept = JSON.parse(localStorage.getItem('otter.outbox') ?? '[]') as { id: string }[];
+    expect(kept.map(({ id }) => id)).toEqual([first, second]);
+  });
+
+  it('tell when the server will not have a set, and go on with the next', () => {
+    const { store, wire } = setUpApp();
+    store.dispatch(outboxActions.logSet({ id: first, sessionId, input: SET }));
+    wire
+      .expectOne(url(first))
+      .flush(
+        { type: 'x', title: 'The session is finished.', status: 409, code: 'session-finished' },
+        { status: 409, statusText: 'Conflict' },
+      );
+    expect(store.selectSignal(noticesFeature.selectNotice)()?.tone).toBe('trouble');
+    expect(store.selectSignal(outboxFeature.selectSets)()).toEqual([]);
+  });
+
+  it('keep a set when the sign-in has lapsed', () => {
+    const { store, wire } = setUpApp();
+    store.dispatch(outboxActions.logSet({ id: first, sessionId, input: SET }));
+    wire
+      .expectOne(url(first))
+      .flush(
+        { type: 'x', title: 'Sign in first.', status: 401, code: 'signed-out' },
+        { status: 401, statusText: 'Unauthorized' },
+      );
+    expect(store.selectSignal(outboxFeature.selectSets)().length).toBe(1);
+  });
+});

@@ -1,0 +1,49 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { provideZonelessChangeDetection } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
+import { provideState, provideStore, Store } from '@ngrx/store';
+import type { Account } from '@wiry-otter/contracts';
+import { accountFeature } from '../app/state/account';
+import {
+  addReading,
+  putBand,
+  removeBand,
+  restoreBand,
+  setReadingAside,
+} from '../app/state/band-effects';
+import { bandsFeature } from '../app/state/bands';
+import { noticesFeature } from '../app/state/notices';
+import { outboxFeature } from '../app/state/outbox';
+import * as outboxEffects from '../app/state/outbox-effects';
+import { studioFeature } from '../app/state/studio';
+
+export const ACCOUNT: Account = {
+  trainer: { id: 't', name: 'Mika Ferrow', email: 'mika@canalside.example' },
+  studio: { id: 's', name: 'Towpath Training', zone: 'Europe/Amsterdam', forceUnit: 'N' },
+};
+
+/** The application's own store and effects; only the wire is in the spec's hands. */
+export function setUpApp(): { store: Store; wire: HttpTestingController } {
+  TestBed.configureTestingModule({
+    providers: [
+      provideZonelessChangeDetection(),
+      provideHttpClient(),
+      provideHttpClientTesting(),
+      provideRouter([]),
+      provideStore(),
+      provideState(accountFeature),
+      provideState(studioFeature),
+      provideState(bandsFeature),
+      provideState(noticesFeature),
+      provideState(outboxFeature),
+      provideEffects(
+        { putBand, removeBand, restoreBand, addReading, setReadingAside },
+        outboxEffects,
+      ),
+    ],
+  });
+  return { store: TestBed.inject<Store>(Store), wire: TestBed.inject(HttpTestingController) };
+}
