@@ -93,6 +93,14 @@ test('the whole way: from three pulls on a scale to the next prescription', asyn
     await expect(page.getByText('Plumb line at 1.98 m: ready.')).toBeVisible();
   });
 
+  await test.step('a set-up put away, and taken back', async () => {
+    const saved = page.getByRole('listitem').filter({ hasText: 'Plumb line at 1.98 m' });
+    await saved.getByRole('button', { name: 'Put away' }).click();
+    await expect(saved).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(saved).toHaveCount(1);
+  });
+
   await test.step('a refusal names the distance that cures it', async () => {
     await page.getByLabel('Distance, cm').fill('280');
     await page.getByLabel('Distance, cm').blur();
@@ -125,6 +133,10 @@ test('the whole way: from three pulls on a scale to the next prescription', asyn
       }
       await page.getByRole('button', { name: `Log set ${set}` }).click();
     }
+    await expect(page.getByText('All 3 sets are done.')).toBeVisible();
+    await page.getByRole('button', { name: 'Take back' }).last().click();
+    await expect(page.getByText('Set 3 of 3')).toBeVisible();
+    await page.getByRole('button', { name: 'Put it back' }).click();
     await expect(page.getByText('All 3 sets are done.')).toBeVisible();
     await page.getByRole('button', { name: 'Finish: see what comes next' }).click();
   });

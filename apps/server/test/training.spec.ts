@@ -63,6 +63,17 @@ describe('set-ups, sessions and decisions', () => {
     expect(read.body.setup.title).toBe(setup.title);
   });
 
+  it('puts a set-up away and takes it back; its versions stay', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const ids = async (): Promise<string[]> =>
+      (await studio.mika.get<SetupRecord[]>('/setups')).body.map(({ id }) => id);
+    expect((await studio.mika.delete<SetupRecord>(`/setups/${setup.id}`)).body.removed).toBeTrue();
+    expect(await ids()).not.toContain(setup.id);
+    await studio.mika.post(`/setups/${setup.id}/restore`);
+    expect(await ids()).toContain(setup.id);
+    expect((await studio.stranger.post(`/setups/${setup.id}/restore`)).status).toBe(404);
+  });
+
   it('does not start with a set-up that a caution stands against', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const { document, ...rest } = inputOf(setup, 0);

@@ -162,6 +162,8 @@ export const exerciseDocument = z
 export type ExerciseDocument = z.infer<typeof exerciseDocument>;
 
 function checkPlane(value: unknown, context: z.RefinementCtx): void {
+  // Nothing is amiss in the sagittal plane, and most exercises move in it.
+  if (read(value, 'plane') === 'sagittal') return;
   const parts = planeParts.safeParse(value);
   if (!parts.success) return;
   const exercise = parts.data;
@@ -188,10 +190,11 @@ function checkPlane(value: unknown, context: z.RefinementCtx): void {
 }
 
 function checkHandRoot(value: unknown, context: z.RefinementCtx): void {
+  const point = read(read(value, 'root'), 'point');
+  if (point !== 'grip' && point !== 'elbow') return;
   const parts = handParts.safeParse(value);
   if (!parts.success) return;
   const { root, poses: list } = parts.data;
-  if (root.point !== 'grip' && root.point !== 'elbow') return;
   list.forEach(({ handAt }, i) => {
     if (handAt === undefined) return;
     context.addIssue({
@@ -201,4 +204,11 @@ function checkHandRoot(value: unknown, context: z.RefinementCtx): void {
       params: { found: `handAt with the root at the ${root.point}` },
     });
   });
+}
+
+/** A key of a value that may be anything. */
+function read(value: unknown, key: string): unknown {
+  return typeof value === 'object' && value !== null
+    ? (value as Readonly<Record<string, unknown>>)[key]
+    : undefined;
 }

@@ -38,6 +38,7 @@ export function chartOptions(inks: Inks, axes: Axes): Options {
         ticks: {
           color: inks('faint'),
           font,
+          includeBounds: false,
           ...(axes.x.tick === undefined
             ? {}
             : { callback: (value: string | number) => axes.x.tick?.(Number(value)) }),

@@ -37,6 +37,8 @@ interface SessionState {
   readonly session: SessionRecord | null;
   readonly failure: string | null;
   readonly finishing: boolean;
+  /** The set taken back last, while it can be put back. */
+  readonly takenBackId: string | null;
   readonly entry: Entry;
 }
 
@@ -52,7 +54,13 @@ const FRESH: Entry = {
 
 /** One session: sets are kept here and in the outbox at once, and by the server as soon as it answers. */
 export const SessionStore = signalStore(
-  withState<SessionState>({ session: null, failure: null, finishing: false, entry: FRESH }),
+  withState<SessionState>({
+    session: null,
+    failure: null,
+    finishing: false,
+    takenBackId: null,
+    entry: FRESH,
+  }),
   withComputed(({ session }, global = inject(Store)) => {
     const waiting = global.selectSignal(outboxFeature.selectSets);
     const waitingHere = computed(() =>
@@ -127,11 +135,13 @@ export const SessionStore = signalStore(
           restUntil: store.complete() ? null : now.getTime() + session.prescription.rest_s * 1000,
         });
       },
-      takeBack(setId: string): void {
+      /** Takes a set back, or puts the one taken back again; both stay on record. */
+      setAside(setId: string, setAside: boolean): void {
         const session = store.session();
         if (session === null) return;
-        api.setSetAside(session.id, setId, true).subscribe({
-          next: (answer) => patchState(store, { session: answer }),
+        api.setSetAside(session.id, setId, setAside).subscribe({
+          next: (answer) =>
+            patchState(store, { session: answer, takenBackId: setAside ? setId : null }),
           error: tell,
         });
       },

@@ -207,14 +207,8 @@ export class Workbench {
     });
   }
 
-  protected removeSaved(setup: SetupRecord): void {
-    this.api.removeSetup(setup.id).subscribe({
-      next: (removed) => {
-        this.global.dispatch(studioActions.setupSaved({ setup: removed }));
-        this.say(`${setup.title} put away.`, 'done');
-      },
-      error: (error: unknown) => this.fail(error),
-    });
+  protected putAway({ id }: SetupRecord): void {
+    this.global.dispatch(studioActions.putSetupAway({ id }));
   }
 
   /** Starts from the prescription in force when it is for this set-up, else from a first one. */

@@ -1,8 +1,11 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { catchError, forkJoin, map, of, switchMap } from 'rxjs';
+import type { Action } from '@ngrx/store';
+import type { SetupRecord } from '@wiry-otter/contracts';
+import { catchError, concatMap, forkJoin, map, type Observable, of, switchMap } from 'rxjs';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
+import { noticeActions } from './notices';
 import { studioActions } from './studio';
 
 export const loadStudio = createEffect(
@@ -27,3 +30,41 @@ export const loadStudio = createEffect(
     ),
   { functional: true },
 );
+
+export const putSetupAway = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi)) =>
+    actions.pipe(
+      ofType(studioActions.putSetupAway),
+      concatMap(({ id }) =>
+        savedSetup(api.removeSetup(id), 'put away', studioActions.takeSetupBack({ id })),
+      ),
+    ),
+  { functional: true },
+);
+
+export const takeSetupBack = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi)) =>
+    actions.pipe(
+      ofType(studioActions.takeSetupBack),
+      concatMap(({ id }) => savedSetup(api.restoreSetup(id), 'back among the saved', null)),
+    ),
+  { functional: true },
+);
+
+function savedSetup(
+  answer: Observable<SetupRecord>,
+  words: string,
+  undo: Action | null,
+): Observable<Action> {
+  return answer.pipe(
+    switchMap((setup) =>
+      of<Action[]>(
+        studioActions.setupSaved({ setup }),
+        noticeActions.show({ text: `${setup.title}: ${words}.`, tone: 'done', undo }),
+      ),
+    ),
+    catchError((error: unknown) =>
+      of(noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null })),
+    ),
+  );
+}

@@ -32,6 +32,8 @@ export const studioActions = createActionGroup({
     Loaded: props<StudioRecords>(),
     'Load failed': props<{ words: string }>(),
     'Setup saved': props<{ setup: SetupRecord }>(),
+    'Put setup away': props<{ id: string }>(),
+    'Take setup back': props<{ id: string }>(),
     'Focus person': props<{ personId: string }>(),
   },
 });
