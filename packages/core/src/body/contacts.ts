@@ -105,18 +105,22 @@ interface Placed {
  *
  * In the sagittal plane left and right differ in z. In the frontal plane the
  * left is the mirror of the right in x = 0, in the transverse plane in y = 0.
+ *
+ * @param only the contacts wanted; all of them where it is not given
  */
 export function locateContacts(
   exercise: Exercise,
   body: Body,
   motion: Motion,
   widths: Widths,
+  only?: ReadonlySet<string>,
 ): ContactField {
-  const placed = [
+  const all = [
     ...pairedContacts(motion, body, exercise.plane, widths),
     ...middleContacts(motion, body, exercise.plane),
     ...ownContacts(exercise, motion, body),
   ];
+  const placed = only === undefined ? all : all.filter(({ kind }) => only.has(kind.name));
   const samples = motion.phase.length;
   const size = placed.length * samples;
   const field = {

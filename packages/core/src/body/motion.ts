@@ -1,4 +1,5 @@
 import { type Fault, fail, type Result, succeed } from '../faults.js';
+import { createSlab } from '../memory/slab.js';
 import { toRadians } from '../units/units.js';
 import type { Exercise, Pair, Pose } from './exercise.js';
 import { type Body, CHAIN, type Joint, JOINTS, type Segment, SEGMENTS } from './segments.js';
@@ -9,6 +10,9 @@ export interface PlaneTrack {
   readonly x: Float64Array;
   readonly y: Float64Array;
 }
+
+/** A track of zeros, out of the memory of the motion at hand. */
+type NewTrack = () => PlaneTrack;
 
 /** The right side's joints and the directions of the named segments at every sampled phase. */
 export interface Motion {
@@ -33,26 +37,29 @@ export function sampleMotion(
   root_m: Pair,
   samples: number,
 ): Result<Motion> {
-  const phase = new Float64Array(samples);
+  const take = createSlab((1 + 2 * (CHAIN.length + JOINTS.length)) * samples);
+  const newTrack: NewTrack = () => ({ x: take(samples), y: take(samples) });
+  const phase = take(samples);
   for (let k = 0; k < samples; k++) phase[k] = k / (samples - 1);
   const named = CHAIN.filter((segment) => exercise.poses[0]?.[segment] !== undefined);
   const directions = new Map<Segment, PlaneTrack>();
   for (const segment of named) {
-    directions.set(segment, directionTrack(exercise.poses, segment, phase));
+    directions.set(segment, directionTrack(newTrack(), exercise.poses, segment, phase));
   }
-  const joints = new Map<Joint, PlaneTrack>([
-    [exercise.root.point, { x: filled(samples, root_m[0]), y: filled(samples, root_m[1]) }],
-  ]);
+  const root = newTrack();
+  root.x.fill(root_m[0]);
+  root.y.fill(root_m[1]);
+  const joints = new Map<Joint, PlaneTrack>([[exercise.root.point, root]]);
   const motion: Motion = { phase, joints, directions };
-  layChain(motion, body, samples);
-  const fault = bendArm(exercise, body, motion, directions);
+  layChain(motion, body, newTrack);
+  const fault = bendArm(exercise, body, motion, directions, newTrack);
   if (fault !== undefined) return fail(fault);
-  layChain(motion, body, samples);
+  layChain(motion, body, newTrack);
   return succeed(motion);
 }
 
 /** Extends the chain over every segment with a known direction that touches a laid joint. */
-function layChain(motion: Motion, body: Body, samples: number): void {
+function layChain(motion: Motion, body: Body, newTrack: NewTrack): void {
   const joints = motion.joints as Map<Joint, PlaneTrack>;
   const lay = (segment: Segment): void => {
     const { from, to, length } = SEGMENTS[segment];
@@ -62,9 +69,9 @@ function layChain(motion: Motion, body: Body, samples: number): void {
     const end = joints.get(to);
     const length_m = length * body.stature_m;
     if (start !== undefined && end === undefined) {
-      joints.set(to, shifted(start, direction, length_m, samples));
+      joints.set(to, shifted(newTrack(), start, direction, length_m));
     } else if (end !== undefined && start === undefined) {
-      joints.set(from, shifted(end, direction, -length_m, samples));
+      joints.set(from, shifted(newTrack(), end, direction, -length_m));
     }
   };
   CHAIN.forEach(lay);
@@ -77,6 +84,7 @@ function bendArm(
   body: Body,
   motion: Motion,
   directions: Map<Segment, PlaneTrack>,
+  newTrack: NewTrack,
 ): Fault | undefined {
   const key = handKey(exercise.poses);
   if (key === undefined) return undefined;
@@ -84,8 +92,8 @@ function bendArm(
   const hand = handTrack(exercise.poses, key, motion.phase);
   const shoulder = motion.joints.get('shoulder');
   if (key === 'handAt' && shoulder === undefined) return unplacedShoulder();
-  const upperArm = { x: new Float64Array(samples), y: new Float64Array(samples) };
-  const forearm = { x: new Float64Array(samples), y: new Float64Array(samples) };
+  const upperArm = newTrack();
+  const forearm = newTrack();
   for (let k = 0; k < samples; k++) {
     let dx = at(hand.x, k);
     let dy = at(hand.y, k);
@@ -136,8 +144,12 @@ export function namedSegments(exercise: Exercise): ReadonlySet<Segment> {
   return named;
 }
 
-function directionTrack(poses: readonly Pose[], segment: Segment, phase: Float64Array): PlaneTrack {
-  const track = { x: new Float64Array(phase.length), y: new Float64Array(phase.length) };
+function directionTrack(
+  track: PlaneTrack,
+  poses: readonly Pose[],
+  segment: Segment,
+  phase: Float64Array,
+): PlaneTrack {
   const [first] = poses;
   if (poses.every((pose) => pose[segment] === first?.[segment])) {
     // Most segments of most exercises stand still; then one angle serves all phases.
@@ -183,21 +195,16 @@ function interpolate(
 }
 
 function shifted(
+  track: PlaneTrack,
   from: PlaneTrack,
   direction: PlaneTrack,
   length_m: number,
-  samples: number,
 ): PlaneTrack {
-  const track = { x: new Float64Array(samples), y: new Float64Array(samples) };
-  for (let k = 0; k < samples; k++) {
+  for (let k = 0; k < track.x.length; k++) {
     track.x[k] = at(from.x, k) + length_m * at(direction.x, k);
     track.y[k] = at(from.y, k) + length_m * at(direction.y, k);
   }
   return track;
-}
-
-function filled(samples: number, value: number): Float64Array {
-  return new Float64Array(samples).fill(value);
 }
 
 /** An entry that the caller knows to exist; typed arrays read as possibly undefined otherwise. */

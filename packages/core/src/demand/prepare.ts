@@ -14,6 +14,8 @@ export interface Stance {
   readonly root_m?: Pair | undefined;
   readonly loads?: readonly Load[] | undefined;
   readonly samples?: number | undefined;
+  /** Contacts that will be asked for; all of the exercise's where it is not given. */
+  readonly only?: ReadonlySet<string> | undefined;
 }
 
 /**
@@ -31,7 +33,7 @@ export function prepareExercise(
   const motion = sampleMotion(exercise, body, rootPlace(exercise, body, stance.root_m), samples);
   if (!motion.ok) return motion;
   const widths = widthsOf(exercise, body, stance.widths);
-  const contacts = locateContacts(exercise, body, motion.value, widths);
+  const contacts = locateContacts(exercise, body, motion.value, widths, stance.only);
   const judged = judgeDemand({
     exercise,
     body,

@@ -1,4 +1,9 @@
 import type { Rig } from '../rig/rig.js';
+import { createSlab } from '../memory/slab.js';
+
+/** Arrays of the buffers that go by run and sample, and by force track and sample. */
+const PER_RUN = 5;
+const PER_TRACK = 9;
 
 /**
  * Where {@link solveRig} writes. Allocated once per rig; every solve overwrites
@@ -46,24 +51,29 @@ export function createSolutionBuffers(rig: Rig): SolutionBuffers {
   ]);
   const trackOfNode = new Int32Array(nodes).fill(-1);
   nodeOfTrack.forEach((node, track) => (trackOfNode[node] = track));
-  const perRun = (): Float64Array => new Float64Array(rig.capacity.runs * samples);
-  const perTrack = (): Float64Array => new Float64Array(nodeOfTrack.length * samples);
+  const { runs } = rig.capacity;
+  const tracks = nodeOfTrack.length;
+  const take = createSlab(
+    (PER_RUN * runs + PER_TRACK * tracks + 2) * samples + runs + rig.points.length,
+  );
+  const perRun = (): Float64Array => take(runs * samples);
+  const perTrack = (): Float64Array => take(tracks * samples);
   return {
     length_m: perRun(),
     stretch: perRun(),
     strand_N: perRun(),
     energy_J: perRun(),
-    peakStretch: new Float64Array(rig.capacity.runs),
+    peakStretch: take(runs),
     gain: perRun(),
-    signed: new Float64Array(samples),
-    signedLowering: new Float64Array(samples),
+    signed: take(samples),
+    signedLowering: take(samples),
     effortX: perTrack(),
     effortY: perTrack(),
     effortZ: perTrack(),
     loweringX: perTrack(),
     loweringY: perTrack(),
     loweringZ: perTrack(),
-    anchorPeak_N: new Float64Array(rig.points.length),
+    anchorPeak_N: take(rig.points.length),
     pullX: perTrack(),
     pullY: perTrack(),
     pullZ: perTrack(),

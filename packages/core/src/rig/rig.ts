@@ -1,5 +1,9 @@
 import { type Band, DEFAULT_LOSS, isContinuous, materialLength } from '../elastic/band.js';
 import type { PreparedExercise } from '../demand/prepared.js';
+import { createSlab } from '../memory/slab.js';
+
+/** Figures of a run: rest length, extra, three coefficients, loss. */
+const PER_RUN = 6;
 
 /**
  * Bands and anchors laid on a prepared exercise, on flat arrays that are
@@ -43,23 +47,24 @@ export function createRig(
 ): Rig {
   const { contacts, samples } = prepared;
   const size = (contacts.kinds.length + points.length) * samples;
+  const take = createSlab(3 * size + PER_RUN * capacity.runs);
   const rig: Rig = {
     prepared,
     points,
     capacity,
-    nodeX: new Float64Array(size),
-    nodeY: new Float64Array(size),
-    nodeZ: new Float64Array(size),
+    nodeX: take(size),
+    nodeY: take(size),
+    nodeZ: take(size),
     runs: 0,
     closed: new Uint8Array(capacity.runs),
     pathLength: new Int32Array(capacity.runs),
     path: new Int32Array(capacity.runs * capacity.pathNodes),
-    rest_m: new Float64Array(capacity.runs),
-    extra_m: new Float64Array(capacity.runs),
-    c1_N: new Float64Array(capacity.runs),
-    c2_N: new Float64Array(capacity.runs),
-    c3_N: new Float64Array(capacity.runs),
-    loss: new Float64Array(capacity.runs),
+    rest_m: take(capacity.runs),
+    extra_m: take(capacity.runs),
+    c1_N: take(capacity.runs),
+    c2_N: take(capacity.runs),
+    c3_N: take(capacity.runs),
+    loss: take(capacity.runs),
   };
   rig.nodeX.set(contacts.x);
   rig.nodeY.set(contacts.y);
