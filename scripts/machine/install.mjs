@@ -19,16 +19,27 @@ export function ensureNpmPackages(root) {
 /** Installs a Debian package unless `isThere` says its program is. */
 export function ensureDebianPackage(name, isThere) {
   if (isThere()) return;
-  if (!isRoot && !succeeds('sudo', ['-n', 'true'])) {
-    throw new Error(`${name} is missing; install it with apt-get as root, or allow sudo`);
-  }
+  const sudo = isRoot ? [] : sudoCommand(name);
   console.log(`Installing ${name} from Debian's packages …`);
   const apt = (...args) => {
-    const command = ['env', 'DEBIAN_FRONTEND=noninteractive', 'apt-get', ...args];
-    if (isRoot) run(command[0], command.slice(1));
-    else run('sudo', ['-n', ...command]);
+    const [program, ...rest] = [
+      ...sudo,
+      'env',
+      'DEBIAN_FRONTEND=noninteractive',
+      'apt-get',
+      ...args,
+    ];
+    // sudo asks for the password on the terminal itself.
+    run(program, rest, { stdio: ['inherit', 'pipe', 'pipe'] });
   };
   apt('update');
   apt('install', '-y', '--no-install-recommends', name);
   if (!isThere()) throw new Error(`${name} was installed, but its program was not found`);
+}
+
+/** `sudo`, asking for a password only where somebody can type one. */
+function sudoCommand(name) {
+  if (succeeds('sudo', ['-n', 'true'])) return ['sudo', '-n'];
+  if (process.stdin.isTTY && succeeds('sudo', ['-V'])) return ['sudo'];
+  throw new Error(`${name} is missing; install it with apt-get as root, or allow sudo`);
 }

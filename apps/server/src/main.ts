@@ -7,25 +7,33 @@ import { readConfig } from './platform/config.js';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 
-const config = readConfig(process.env);
-const database = await openDatabase(config.databaseUrl);
-if (config.demo) await loadDemo(database, join(ROOT, 'demo'));
-const app = await buildApp({
-  database,
-  webFolder: join(ROOT, 'apps/web/dist/browser'),
-  plainHttp: config.plainHttp,
-  logLevel: config.logLevel,
-});
-await app.listen({ host: config.host, port: config.port });
-// The start script waits for this line.
-console.log(`ready http://${config.host}:${config.port}`);
-
-let closing = false;
-async function close(): Promise<void> {
-  if (closing) return;
-  closing = true;
-  await app.close();
-  await database.destroy();
+async function start(): Promise<() => Promise<void>> {
+  const config = readConfig(process.env);
+  const database = await openDatabase(config.databaseUrl);
+  if (config.demo) await loadDemo(database, join(ROOT, 'demo'));
+  const app = await buildApp({
+    database,
+    webFolder: join(ROOT, 'apps/web/dist/browser'),
+    plainHttp: config.plainHttp,
+    logLevel: config.logLevel,
+  });
+  await app.listen({ host: config.host, port: config.port });
+  // The start script waits for this line.
+  console.log(`ready http://${config.host}:${config.port}`);
+  return async () => {
+    await app.close();
+    await database.destroy();
+  };
 }
-process.on('SIGINT', () => void close());
-process.on('SIGTERM', () => void close());
+
+try {
+  const close = await start();
+  process.once('SIGINT', () => void close());
+  process.once('SIGTERM', () => void close());
+} catch (error) {
+  // A wrong address or password is for the person at the keyboard, not for a debugger.
+  console.error(
+    `Wiry Otter cannot start. ${error instanceof Error ? error.message : String(error)}`,
+  );
+  process.exitCode = 1;
+}

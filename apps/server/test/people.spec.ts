@@ -2,8 +2,6 @@ import type { Account, PersonRecord, PlaceRecord } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { hashPassword } from '../src/account/passwords.js';
 import { StudioEntity, TrainerEntity } from '../src/database/entities/studio.js';
-import { DayShift } from '../src/demo/day-shift.js';
-import { readConfig } from '../src/platform/config.js';
 import { dayInZone } from '../src/platform/days.js';
 import { demoSetup } from './support/inputs.js';
 import { openTestStudio, signIn, type TestStudio } from './support/studio.js';
@@ -61,39 +59,5 @@ describe('people and places', () => {
         .withContext(path)
         .toEqual([]);
     }
-  });
-});
-
-describe('days', () => {
-  it('are the studio’s, not the server’s', () => {
-    const lateEvening = new Date('2026-11-23T23:30:00Z');
-    expect(dayInZone(lateEvening, 'UTC')).toBe('2026-11-23');
-    expect(dayInZone(lateEvening, 'Europe/Amsterdam')).toBe('2026-11-24');
-  });
-
-  it('of the demo are moved so that its last lies shortly before today', () => {
-    const shift = new DayShift('2026-11-21', '2027-03-30', 2);
-    expect(shift.day('2026-11-21')).toBe('2027-03-28');
-    expect(shift.day('2026-10-12')).toBe('2027-02-16');
-    expect(shift.moment('2026-11-21', 16, 30).toISOString()).toBe('2027-03-28T16:30:00.000Z');
-  });
-});
-
-describe('configuration', () => {
-  it('names the variable that does not fit', () => {
-    expect(() => readConfig({})).toThrowError(/DATABASE_URL/);
-    expect(() => readConfig({ DATABASE_URL: 'x', PORT: 'high' })).toThrowError(/PORT/);
-  });
-
-  it('is cautious unless told otherwise: loopback, no demo', () => {
-    expect(readConfig({ DATABASE_URL: 'x' })).toEqual({
-      databaseUrl: 'x',
-      host: '127.0.0.1',
-      port: 4400,
-      demo: false,
-      plainHttp: true,
-      logLevel: 'warn',
-    });
-    expect(readConfig({ DATABASE_URL: 'x', OTTER_TLS: 'yes' }).plainHttp).toBeFalse();
   });
 });

@@ -17,7 +17,10 @@ import {
 } from './entities/studio.js';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-first-slice.js';
 
-/** Connects to PostgreSQL and brings the schema up to date. */
+/**
+ * Connects to PostgreSQL and brings the schema up to date; fails with the server's address
+ * (never its password) where it cannot be reached or does not let us in.
+ */
 export async function openDatabase(databaseUrl: string): Promise<DataSource> {
   const source = new DataSource({
     type: 'postgres',
@@ -47,5 +50,13 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
     logging: ['error'],
     extra: { max: 10 },
   });
-  return source.initialize();
+  try {
+    return await source.initialize();
+  } catch (error) {
+    const { host, pathname } = new URL(databaseUrl);
+    const why = error instanceof Error ? error.message : String(error);
+    throw new Error(`DATABASE_URL: database ${pathname.slice(1)} at ${host}: ${why}`, {
+      cause: error,
+    });
+  }
 }
