@@ -179,7 +179,7 @@ test('sets logged without a connection wait, survive a reload and go out later',
   await work
     .getByRole('listitem')
     .filter({ hasText: 'Odile Brandt' })
-    .getByRole('button', { name: 'Start session' })
+    .getByRole('button', { name: /session$/ })
     .click();
   await expect(page.getByText('Set 1 of 3')).toBeVisible();
   await page.route('**/sets/**', (route) => route.abort());
@@ -190,6 +190,14 @@ test('sets logged without a connection wait, survive a reload and go out later',
   await page.unroute('**/sets/**');
   await expect(page.getByText('all saved')).toBeVisible({ timeout: 15_000 });
   await page.reload();
+  await expect(page.getByText('Set 2 of 3')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Leave, go on later' }).click();
+  await work
+    .getByRole('listitem')
+    .filter({ hasText: 'Odile Brandt' })
+    .getByRole('button', { name: 'Go on with session' })
+    .click();
   await expect(page.getByText('Set 2 of 3')).toBeVisible();
 });
 

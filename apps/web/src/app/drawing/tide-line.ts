@@ -15,10 +15,11 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
         style="background: color-mix(in srgb, var(--help) 22%, var(--sheet))"
         [style.width.%]="share() * 100"
       ></div>
-      <span class="figure absolute inset-y-0 left-4 flex items-center text-3xl font-bold">{{
-        clock()
-      }}</span>
-      <span class="absolute inset-y-0 right-4 flex items-center">{{ words() }}</span>
+      <!-- Word and seconds stand together at the left, where the line arrives last. -->
+      <span class="absolute inset-y-0 left-4 flex items-center gap-3">
+        <span class="figure text-3xl font-bold">{{ clock() }}</span>
+        <span>{{ words() }}</span>
+      </span>
     </div>
   `,
 })

@@ -61,6 +61,7 @@ export class Today {
           prescription,
           exercise: findExercise(prescription.exerciseId)?.title ?? prescription.exerciseId,
           setup: this.setups().find(({ id }) => id === prescription.setupId)?.title ?? '',
+          openId: this.openSessionOf(prescription),
           last: this.lastDay(person.id, prescription.exerciseId),
           waits: this.decisions().some(
             ({ personId, exerciseId }) =>
@@ -101,6 +102,20 @@ export class Today {
   protected plan(personId: string): void {
     this.store.dispatch(studioActions.focusPerson({ personId }));
     void this.router.navigate(['/setups']);
+  }
+
+  protected goOn(sessionId: string): void {
+    void this.router.navigate(['/session', sessionId]);
+  }
+
+  /** The session of this work that was begun and not finished. */
+  private openSessionOf({ personId, exerciseId }: PrescriptionRecord): string | undefined {
+    return (this.sessions.value() ?? []).find(
+      (session) =>
+        session.finishedAt === null &&
+        session.personId === personId &&
+        session.setup.exerciseId === exerciseId,
+    )?.id;
   }
 
   private nameOf(personId: string): string {
