@@ -38,6 +38,74 @@ export {
   toStrandReading,
 } from './elastic/calibration.js';
 export { type Matrix3, quadraticForm, type Vector3 } from './elastic/bounded-least-squares.js';
+export {
+  RANGE_90,
+  FINISHED_SPREAD,
+  isWellMeasured,
+  LEAST_MEASURED_STRETCH,
+  worstSpread,
+  type WorstSpread,
+} from './elastic/worst-spread.js';
+export { nextStretch } from './elastic/next-length.js';
+export { OUTLIER_DEVIATIONS, type Residual, residuals } from './elastic/outliers.js';
+export {
+  type ComparedBand,
+  type ComparedPull,
+  comparePulls,
+  type EqualSum,
+  equalSums,
+} from './elastic/comparison.js';
+export {
+  rigForGauge,
+  type Rigged,
+  type RiggedBand,
+  riggedLength,
+  type Rigging,
+  STANDING_ERROR_N,
+  weighedPull,
+  type Weighing,
+} from './elastic/rigging.js';
+export { SOFT_SHARE, softening, type Softening } from './care/softening.js';
+export {
+  DEFAULT_INSPECTION_RULE,
+  type Finding,
+  type InspectedBand,
+  INSPECTION_STRETCH,
+  inspectionDue,
+  type InspectionDue,
+  type InspectionPoint,
+  inspectionPoints,
+  inspectionResult,
+  type InspectionResult,
+  type InspectionRule,
+  type Material,
+  WEAR_STRETCH,
+} from './care/inspection.js';
+export { wornBands } from './care/cycles.js';
+export {
+  encodeWeightMeasurement,
+  parseWeightMeasurement,
+  type TimeStamp,
+  WEIGHT_MEASUREMENT,
+  WEIGHT_SCALE_SERVICE,
+  type WeightMeasurement,
+} from './gauge/weight-measurement.js';
+export {
+  type BenchLine,
+  formatBenchLine,
+  LineAssembler,
+  parseBenchLine,
+} from './gauge/bench-line.js';
+export { type GaugeValue, type Plateau, PlateauFinder } from './gauge/plateau.js';
+export {
+  drawLabel,
+  drawVirtualBand,
+  noisyPull,
+  normal,
+  type Random,
+  truePull,
+  type VirtualBand,
+} from './simulation/virtual-band.js';
 export type {
   Demand,
   Exercise,

@@ -14,6 +14,7 @@ import {
   scale,
   type Vector3,
 } from './bounded-least-squares.js';
+import { median } from '../statistics/centre.js';
 import { strandForce, strandShape } from './strand-law.js';
 
 /** One pull on the gauge. */
@@ -27,6 +28,10 @@ export interface PullSample {
   /** Strands that share the pull. Default 2 for loops, 1 otherwise; twice as many when folded over a bar. */
   readonly strands?: number | null | undefined;
   readonly direction?: 'loading' | 'unloading' | undefined;
+  /** Length of fittings within `length_m`, which stretches nothing, m. Default 0. */
+  readonly dead_m?: number | undefined;
+  /** Standard error of the gauge at the hook, N. Default 0.5; more where the pull is a difference of two readings. */
+  readonly gaugeError_N?: number | undefined;
 }
 
 /** The maker's claim: a range of pull over the usual stretch, N. */
@@ -130,7 +135,7 @@ export function predictStrand(
 
 /**
  * One pull as stretch ratio and pull of one strand, with the standard error of
- * the gauge: λ = length/rest, t = force/strands.
+ * the gauge: λ = (length − fittings)/rest, t = force/strands.
  */
 export function toStrandReading(
   band: Pick<BandSamples, 'kind' | 'flatLength_m'>,
@@ -141,9 +146,12 @@ export function toStrandReading(
   const rest_m = sample.rest_m ?? (folded ? band.flatLength_m / 2 : band.flatLength_m);
   const strand_N = sample.force_N / strands;
   return {
-    stretch: sample.length_m / rest_m,
+    stretch: (sample.length_m - (sample.dead_m ?? 0)) / rest_m,
     strand_N,
-    std_N: Math.hypot(GAUGE_ERROR_N / strands, GAUGE_ERROR_SHARE * strand_N),
+    std_N: Math.hypot(
+      (sample.gaugeError_N ?? GAUGE_ERROR_N) / strands,
+      GAUGE_ERROR_SHARE * strand_N,
+    ),
   };
 }
 
@@ -260,11 +268,4 @@ function measureLoss(document: BandSamples, law: StrandLaw): number {
   });
   if (losses.length === 0) return DEFAULT_LOSS;
   return Math.min(GREATEST_LOSS, Math.max(0, median(losses)));
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const middle = sorted.length >> 1;
-  const upper = sorted[middle] ?? 0;
-  return sorted.length % 2 === 1 ? upper : ((sorted[middle - 1] ?? upper) + upper) / 2;
 }
