@@ -1,3 +1,5 @@
+export * from './documents/band.js';
+export * from './documents/care.js';
 export * from './documents/exercise.js';
 export * from './documents/records.js';
 export * from './documents/review.js';

@@ -1,7 +1,7 @@
 import * as z from 'zod';
+import { bandDocument } from './documents/band.js';
 import { exerciseDocument } from './documents/exercise.js';
 import {
-  bandDocument,
   historyDocument,
   personDocument,
   placeDocument,

@@ -46,6 +46,16 @@ export {
   worstSpread,
   type WorstSpread,
 } from './elastic/worst-spread.js';
+export {
+  countedPulls,
+  firstMeasurement,
+  type KeptPull,
+  lawOfBand,
+  lawOfMeasurement,
+  type MeasuredBand,
+  type Measurement,
+  standingMeasurement,
+} from './elastic/measurements.js';
 export { nextStretch } from './elastic/next-length.js';
 export { OUTLIER_DEVIATIONS, type Residual, residuals } from './elastic/outliers.js';
 export {
@@ -174,6 +184,7 @@ export {
   type ComposedSetup,
   type Composition,
   composeSetup,
+  type FittedBand,
   type Route,
   routeFor,
 } from './rig/compose.js';

@@ -3,8 +3,10 @@ import {
   type CautionContext,
   findCautions,
   type Grade,
+  type Material,
   rigSetup,
   type Setup,
+  type Softening,
 } from '../src/index.js';
 import { ROW, setupOf } from './support/arbitraries.js';
 
@@ -17,6 +19,10 @@ interface Case {
   readonly limit?: number;
   readonly grade?: Grade;
   readonly retired?: boolean;
+  readonly material?: Material;
+  readonly inspectionDue?: boolean;
+  readonly softening?: Softening;
+  readonly latexAllergy?: boolean;
   readonly flatLengths?: readonly number[];
   readonly anchor?: CautionContext['anchor'];
   readonly clearance?: CautionContext['clearance'];
@@ -49,12 +55,16 @@ function contextOf(options: Case): CautionContext {
     solved: rigged.value,
     anchor: options.anchor ?? 'wall',
     clearance: options.clearance,
+    latexAllergy: options.latexAllergy,
     bands: bands.map(({ id, flatLength_m }) => ({
       id,
       title: `Band ${id}`,
       grade,
       retired: options.retired ?? false,
       flatLength_m,
+      material: options.material ?? 'latexLayered',
+      inspectionDue: options.inspectionDue ?? false,
+      softening: options.softening ?? null,
     })),
   };
 }
@@ -100,6 +110,25 @@ describe('cautions', () => {
 
   it('band-state refuses a retired band', () => {
     expect(rulesOf({ retired: true })).toEqual(['band-state']);
+  });
+
+  it('latex refuses latex for the allergic alone, fabric with latex threads too', () => {
+    expect(rulesOf({ latexAllergy: true })).toEqual(['latex']);
+    expect(rulesOf({ latexAllergy: true, material: 'fabric' })).toEqual(['latex']);
+    expect(rulesOf({ latexAllergy: true, material: 'synthetic' })).toEqual([]);
+    expect(rulesOf({ latexAllergy: false })).toEqual([]);
+  });
+
+  it('inspection-due warns of a band whose walk is due', () => {
+    expect(rulesOf({ inspectionDue: true })).toEqual(['inspection-due']);
+  });
+
+  it('soft-band warns of a soft band and says by how much', () => {
+    const softening = { share: 0.17, std: 0.03, soft: true };
+    const [caution] = findCautions(contextOf({ softening }));
+    expect(caution?.rule).toBe('soft-band');
+    expect(caution?.text).toContain('17 %');
+    expect(rulesOf({ softening: { ...softening, share: 0.1, soft: false } })).toEqual([]);
   });
 
   it('mixed-lengths notes flat lengths more than 3 % apart', () => {

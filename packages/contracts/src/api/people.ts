@@ -18,6 +18,7 @@ export const person = z.object({
   mass_kg: positive,
   goal: z.enum(['build', 'keep', 'rehab', 'skill']),
   painLimit: z.number().min(0).max(10),
+  latexAllergy: z.boolean(),
   clearance: clearance.nullable(),
 });
 export type PersonRecord = z.infer<typeof person>;

@@ -1,9 +1,7 @@
 import * as z from 'zod';
-import { bandState } from '../api/bands.js';
 import { anchorKind } from '../api/people.js';
-import { bandKind, day, documentHead, id, nonNegative, positive } from './primitives.js';
+import { day, documentHead, id, nonNegative, positive } from './primitives.js';
 import { repRange, school } from './review.js';
-import { labelClaim, pullSample } from './samples.js';
 
 /** `wiry-otter.studio`: a studio and its trainers. */
 export const studioDocument = z.strictObject({
@@ -17,25 +15,6 @@ export const studioDocument = z.strictObject({
 });
 export type StudioDocument = z.infer<typeof studioDocument>;
 
-/** `wiry-otter.band`: one band with all its pulls. */
-export const bandDocument = z.strictObject({
-  ...documentHead('wiry-otter.band'),
-  id,
-  name: z.string().min(1),
-  kind: bandKind,
-  flatLength_m: positive,
-  width_mm: positive,
-  colour: z.string().regex(/^#[0-9a-f]{6}$/),
-  tag: z.number().int().min(1).max(9).nullable(),
-  label: labelClaim.nullable(),
-  limit: z.number().gt(1).max(3),
-  state: bandState,
-  note: z.string(),
-  measured: day.nullable(),
-  samples: z.array(pullSample),
-});
-export type BandDocument = z.infer<typeof bandDocument>;
-
 /** `wiry-otter.person`: body, goal, limits and clearance. */
 export const personDocument = z.strictObject({
   ...documentHead('wiry-otter.person'),
@@ -46,6 +25,7 @@ export const personDocument = z.strictObject({
   mass_kg: positive,
   goal: z.enum(['build', 'keep', 'rehab', 'skill']),
   painLimit: z.number().min(0).max(10),
+  latexAllergy: z.boolean(),
   clearance: z.strictObject({ by: z.string(), until: day, limits: z.string() }).nullable(),
 });
 export type PersonDocument = z.infer<typeof personDocument>;

@@ -21,6 +21,8 @@ export const setupBand = z.strictObject({
   law: strandLaw,
   loss: z.number().min(0).max(0.4).optional(),
   limit: z.number().gt(1).max(3).optional(),
+  /** Handles and clips on the path, which stretch nothing. */
+  deadLength_m: nonNegative.optional(),
 });
 
 export const run = z.strictObject({

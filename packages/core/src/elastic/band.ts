@@ -19,6 +19,8 @@ export interface Band {
   readonly loss?: number | undefined;
   /** Highest stretch ratio allowed. Default {@link DEFAULT_STRETCH_LIMIT}. */
   readonly limit?: number | undefined;
+  /** Length of handles and clips at both ends together, m: on the path, but stretching nothing. Default 0. */
+  readonly deadLength_m?: number | undefined;
 }
 
 /** Loss on the way back where none was measured (dimensionless). */

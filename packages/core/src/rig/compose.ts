@@ -18,13 +18,18 @@ export interface AnchorPlace {
   readonly distance_m: number;
 }
 
+/** A band with the weight of its handles and clips at both ends together. */
+export interface FittedBand extends Band {
+  readonly fittingsMass_kg?: number | undefined;
+}
+
 export interface Composition<Ex extends Exercise> {
   readonly exercise: Ex;
   readonly body: Body;
   readonly anchor?: AnchorPlace | undefined;
   readonly routes: readonly Route[];
   /** Bands in the order they are put on; each takes the route of its form. */
-  readonly bands: readonly Band[];
+  readonly bands: readonly FittedBand[];
 }
 
 /** The route of the list that suits a band's form; undefined when the exercise has none for it. */
@@ -45,13 +50,16 @@ export interface ComposedSetup<Ex extends Exercise> {
     law: { c1_N: number; c2_N: number; c3_N: number };
     loss: number;
     limit: number;
+    deadLength_m: number;
   }[];
   runs: { band: string; path: string[]; takeUp_m: number; extra_m: number }[];
+  loads: { at: string; mass_kg: number }[];
 }
 
 /**
  * Lays bands on an exercise, each along its route, with the anchor ahead of the
- * person. A band that none of the routes suits is left out.
+ * person. A band that none of the routes suits is left out. Half of the weight
+ * of a band's fittings hangs at each end of its path that is on the body.
  */
 export function composeSetup<Ex extends Exercise>(composition: Composition<Ex>): ComposedSetup<Ex> {
   const { anchor, bands, body, exercise, routes } = composition;
@@ -59,6 +67,7 @@ export function composeSetup<Ex extends Exercise>(composition: Composition<Ex>):
     const route = routeFor(routes, band);
     return route === undefined ? [] : [{ band, route }];
   });
+  const points = anchor === undefined ? [] : [anchor.point];
   return {
     body: { stature_m: body.stature_m, mass_kg: body.mass_kg },
     exercise,
@@ -70,6 +79,7 @@ export function composeSetup<Ex extends Exercise>(composition: Composition<Ex>):
       law: { ...band.law },
       loss: band.loss ?? DEFAULT_LOSS,
       limit: band.limit ?? DEFAULT_STRETCH_LIMIT,
+      deadLength_m: band.deadLength_m ?? 0,
     })),
     runs: laid.map(({ band, route }) => ({
       band: band.id,
@@ -77,5 +87,12 @@ export function composeSetup<Ex extends Exercise>(composition: Composition<Ex>):
       takeUp_m: route.takeUp_m ?? 0,
       extra_m: route.extra_m ?? 0,
     })),
+    loads: laid.flatMap(({ band, route }) => {
+      const mass_kg = (band.fittingsMass_kg ?? 0) / 2;
+      const ends = [route.path[0], route.path.at(-1)];
+      return ends.flatMap((at) =>
+        at === undefined || mass_kg === 0 || points.includes(at) ? [] : [{ at, mass_kg }],
+      );
+    }),
   };
 }

@@ -96,8 +96,9 @@ export function clearRuns(rig: Rig): void {
 
 /**
  * Lays a band along nodes. Rest length of the path: 2·flat length − take-up for
- * a loop, flat length − take-up for the rest. The caller vouches for the
- * numbers: 0 ≤ takeUp_m < material, extra_m ≥ 0, at least two nodes.
+ * a loop, flat length − take-up for the rest. Fittings shorten the path by
+ * their dead length. The caller vouches for the numbers:
+ * 0 ≤ takeUp_m < material, extra_m ≥ 0, at least two nodes.
  */
 export function layRun(
   rig: Rig,
@@ -115,7 +116,7 @@ export function layRun(
   rig.pathLength[r] = path.length;
   rig.closed[r] = isContinuous(band.kind) ? 1 : 0;
   rig.rest_m[r] = materialLength(band.kind, band.flatLength_m) - takeUp_m;
-  rig.extra_m[r] = extra_m;
+  rig.extra_m[r] = extra_m - (band.deadLength_m ?? 0);
   rig.c1_N[r] = band.law.c1_N;
   rig.c2_N[r] = band.law.c2_N;
   rig.c3_N[r] = band.law.c3_N;

@@ -1,4 +1,6 @@
 import type { Plane } from '../body/exercise.js';
+import type { Material } from '../care/inspection.js';
+import type { Softening } from '../care/softening.js';
 import type { Grade } from '../elastic/calibration.js';
 import type { SolvedRig } from '../demand/solve-setup.js';
 import type { Setup } from '../rig/setup.js';
@@ -29,6 +31,11 @@ export interface BandFacts {
   readonly grade: Grade;
   readonly retired: boolean;
   readonly flatLength_m: number;
+  readonly material: Material;
+  /** Days or stretch cycles since the last inspection are over the studio's rule. */
+  readonly inspectionDue: boolean;
+  /** How much softer it is than at first; null where it was measured once. */
+  readonly softening: Softening | null;
 }
 
 export type AnchorKind = 'door' | 'wall' | 'post' | 'bar' | 'underFoot';
@@ -41,6 +48,7 @@ export interface CautionContext {
   readonly bands: readonly BandFacts[];
   readonly anchor: AnchorKind;
   /** A condition on file or a rehab goal asks for a clinician's clearance. */
+  readonly latexAllergy?: boolean | undefined;
   readonly clearance?: { readonly needed: boolean; readonly valid: boolean } | undefined;
 }
 

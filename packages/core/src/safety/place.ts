@@ -37,24 +37,6 @@ export const doorSide: CautionRule = {
       : undefined,
 };
 
-/** Refuses a band that has been retired. */
-export const bandState: CautionRule = {
-  id: 'band-state',
-  level: 'refuse',
-  check: ({ setup, bands }) => {
-    const retired = bands.find(
-      ({ id, retired: gone }) => gone && setup.runs.some((run) => run.band === id),
-    );
-    if (retired === undefined) return undefined;
-    return {
-      rule: 'band-state',
-      level: 'refuse',
-      text: `${retired.title} is retired: do not use it, replace it.`,
-      figures: { band: retired.id },
-    };
-  },
-};
-
 /** Refuses rehab work without a clinician's clearance. */
 export const condition: CautionRule = {
   id: 'condition',

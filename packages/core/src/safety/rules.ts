@@ -1,6 +1,7 @@
 import type { Caution, CautionContext, CautionLevel, CautionRule } from './caution.js';
 import { hands, labelOnly, letGo, mixedLengths, slackStart } from './load.js';
-import { bandState, condition, doorSide, faceLine } from './place.js';
+import { bandState, inspectionDue, latex, softBand } from './band.js';
+import { condition, doorSide, faceLine } from './place.js';
 import { stretchHigh, stretchLimit } from './stretch.js';
 
 /** The rules in force, hardest first. */
@@ -8,11 +9,14 @@ export const CAUTION_RULES: readonly CautionRule[] = [
   stretchLimit,
   bandState,
   condition,
+  latex,
   stretchHigh,
   slackStart,
   faceLine,
   doorSide,
   letGo,
+  inspectionDue,
+  softBand,
   labelOnly,
   mixedLengths,
   hands,
