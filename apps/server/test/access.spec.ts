@@ -1,6 +1,12 @@
 import type { BandRecord, PersonRecord, ProblemDocument } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { BAND, demoSetup, inputOf, startedSession } from './support/inputs.js';
+import {
+  measurementOf,
+  newBandInput,
+  demoSetup,
+  inputOf,
+  startedSession,
+} from './support/inputs.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';
 
 interface OpenApi {
@@ -52,7 +58,9 @@ describe('access', () => {
         .toBe(404);
     }
     const writes = [
-      stranger.put(`/bands/${band?.id}`, BAND),
+      stranger.put(`/bands/${band?.id}`, newBandInput()),
+      stranger.put(`/bands/${band?.id}/measurements/${uuidv7()}`, measurementOf(uuidv7())),
+      stranger.put(`/bands/${band?.id}/law`, { version: 1, measurementId: null }),
       stranger.delete(`/bands/${band?.id}`),
       stranger.put(`/setups/${setup.id}`, inputOf(setup, setup.version)),
       stranger.put(`/setups/${uuidv7()}`, inputOf(setup, 0)),

@@ -31,10 +31,27 @@ describe('database', () => {
   });
 
   it('can be taken back and brought up again', async () => {
+    const count = async (what: string): Promise<string | undefined> =>
+      (await studio.database.query<{ n: string }[]>(`SELECT count(*) AS n FROM ${what}`))[0]?.n;
+    await studio.database.undoLastMigration();
     await studio.database.undoLastMigration();
     await studio.database.runMigrations();
-    const [count] = await studio.database.query<{ n: string }[]>('SELECT count(*) AS n FROM band');
-    expect(count?.n).toBe('0');
+    expect(await count('band')).toBe('0');
+  });
+
+  it('keeps every band, state and pull through the step to copies and measurements', async () => {
+    const count = async (what: string): Promise<string | undefined> =>
+      (await studio.database.query<{ n: string }[]>(`SELECT count(*) AS n FROM ${what}`))[0]?.n;
+    const readings = await count('band_reading');
+    await studio.database.undoLastMigration();
+    expect(await count("band WHERE state = 'watch'")).toBe('1');
+    expect(await count('band_reading')).toBe(readings);
+    await studio.database.runMigrations();
+    expect(await count("band_copy WHERE state = 'watch'")).toBe('1');
+    expect(await count('band_copy')).toBe('12');
+    // Old Mooring was measured on two days, three bands never.
+    expect(await count('band_measurement')).toBe('11');
+    expect(await count('band_reading WHERE measurement_id IS NOT NULL')).toBe(readings);
   });
 });
 

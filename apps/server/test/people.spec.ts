@@ -47,7 +47,7 @@ describe('people and places', () => {
     const colleague = await signIn(studio.app, 'colleague@canalside.example', 'tiller');
     const setup = await demoSetup(studio.mika, 'Odile Brandt');
     expect((await colleague.get<Account>('/account')).body.studio.name).toBe('Towpath Training');
-    expect((await colleague.get<unknown[]>('/bands')).body.length).toBe(11);
+    expect((await colleague.get<unknown[]>('/bands')).body.length).toBe(12);
     expect((await colleague.get<unknown[]>('/people')).body).toEqual([]);
     for (const path of [`/people/${setup.personId}`, `/setups/${setup.id}`]) {
       expect((await colleague.get(path)).status)

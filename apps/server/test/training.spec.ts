@@ -7,7 +7,14 @@ import type {
   SetupRecord,
 } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { demoSetup, doneSet, inputOf, startedSession } from './support/inputs.js';
+import {
+  demoSetup,
+  doneSet,
+  happen,
+  inputOf,
+  prescribed,
+  startedSession,
+} from './support/inputs.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';
 
 describe('set-ups, sessions and decisions', () => {
@@ -100,15 +107,19 @@ describe('set-ups, sessions and decisions', () => {
     expect([refused.status, refused.body.code]).toEqual([409, 'not-ready']);
   });
 
-  it('refuses a retired band in a set-up', async () => {
+  it('refuses a retired band: in a set-up, and at the start of a session', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const bandId = setup.document.bands[0]?.id ?? '';
     const { body: band } = await studio.mika.get<BandRecord>(`/bands/${bandId}`);
-    const { id: _id, removed: _removed, readings: _readings, ...fields } = band;
-    await studio.mika.put(`/bands/${bandId}`, { ...fields, state: 'retired' });
-    const saved = await studio.mika.put<SetupRecord>(`/setups/${uuidv7()}`, inputOf(setup, 0));
-    expect(saved.body.cautions.map(({ rule }) => rule)).toContain('band-state');
-    expect(saved.body.ready).toBeFalse();
+    await happen(studio.mika, band, { kind: 'retired', reason: 'A nick at the hitch.' });
+    const saved = await studio.mika.put<ProblemDocument>(`/setups/${uuidv7()}`, inputOf(setup, 0));
+    expect([saved.status, saved.body.code]).toEqual([409, 'band-unusable']);
+    expect(saved.body.faults?.[0]?.found).toContain(`"${band.name}", retired`);
+    const started = await studio.mika.put<ProblemDocument>(`/sessions/${uuidv7()}`, {
+      prescriptionId: await prescribed(studio.mika, setup),
+      startedAt: new Date().toISOString(),
+    });
+    expect([started.status, started.body.code]).toEqual([409, 'band-unusable']);
   });
 
   it('answers 422 with the fault when no figure can be computed', async () => {

@@ -91,6 +91,15 @@ export {
   type Material,
   WEAR_STRETCH,
 } from './care/inspection.js';
+export {
+  bandFacts,
+  canBeUsed,
+  fittedBand,
+  knowBand,
+  knowBands,
+  type KnownBand,
+  type RecordedBand,
+} from './care/known-band.js';
 export { wornBands } from './care/cycles.js';
 export {
   encodeWeightMeasurement,

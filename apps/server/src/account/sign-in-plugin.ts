@@ -1,3 +1,4 @@
+import { DEFAULT_INSPECTION_RULE } from '@wiry-otter/core';
 import type { FastifyInstance } from 'fastify';
 import fp from 'fastify-plugin';
 import { refuse } from '../problems/refusal.js';
@@ -18,6 +19,7 @@ const NOBODY: Scope = {
   trainerId: '',
   trainerName: '',
   zone: 'UTC',
+  inspectionRule: DEFAULT_INSPECTION_RULE,
   now: new Date(0),
 };
 
@@ -38,6 +40,7 @@ export const signInPlugin = fp(
         trainerId: trainer.id,
         trainerName: trainer.name,
         zone: studio.zone,
+        inspectionRule: { days: studio.inspectionDays, cycles: studio.inspectionCycles },
         now: new Date(),
       };
     });

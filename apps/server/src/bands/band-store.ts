@@ -1,36 +1,20 @@
-import type {
-  BandInput,
-  BandRecord,
-  Reading,
-  ReadingInput,
-  RequestFault,
-} from '@wiry-otter/contracts';
+import type { BandInput, BandRecord, CutInput, LawChoice } from '@wiry-otter/contracts';
+import { type EntityManager, In } from 'typeorm';
 import {
-  type Calibration,
-  calibrate,
-  GREATEST_STRETCH_LIMIT,
-  toStrandReading,
-} from '@wiry-otter/core';
-import type { EntityManager } from 'typeorm';
-import { In } from 'typeorm';
-import { v7 as uuidv7 } from 'uuid';
-import {
+  BandCopyEntity,
   BandEntity,
-  BandReadingEntity,
-  type BandReadingRow,
+  BandMeasurementEntity,
   type BandRow,
 } from '../database/entities/band.js';
-import { TrainerEntity } from '../database/entities/studio.js';
 import { expectVersion, findOwn, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
+import { toRecords } from './band-records.js';
 
-/** A reading this far past ×3 is a slip of the tape, not an overstretch (relative). */
-const STRETCH_TOLERANCE = 1e-9;
-
+/** Bands on the rail. */
 export async function listBands(manager: EntityManager, scope: Scope): Promise<BandRecord[]> {
   const rows = await manager.find(BandEntity, {
     where: ownedBy<BandRow>(scope, { removed: false }),
-    order: { id: 'ASC' },
+    order: { name: 'ASC' },
   });
   return toRecords(manager, scope, rows);
 }
@@ -40,18 +24,20 @@ export async function readBand(
   scope: Scope,
   id: string,
 ): Promise<BandRecord> {
-  const row = await findOwn(manager, BandEntity, scope, { id });
-  return oneRecord(manager, scope, row);
+  return bandRecord(manager, scope, await findOwn(manager, BandEntity, scope, { id }));
 }
 
-/** The bands of these ids, removed ones too; refuses when one is not the studio's. */
+/** The bands of these ids, removed ones too, with the rolls that they were cut from. */
 export async function readBands(
   manager: EntityManager,
   scope: Scope,
   ids: readonly string[],
 ): Promise<BandRecord[]> {
   const rows = await manager.findBy(BandEntity, ownedBy<BandRow>(scope, { id: In([...ids]) }));
-  return toRecords(manager, scope, rows);
+  const rollIds = rows.flatMap(({ cutFrom }) => cutFrom ?? []);
+  const rolls = await manager.findBy(BandEntity, ownedBy<BandRow>(scope, { id: In(rollIds) }));
+  const all = new Map([...rows, ...rolls].map((row) => [row.id, row]));
+  return toRecords(manager, scope, [...all.values()]);
 }
 
 /** Creates the band, or changes it when the version on record is the one it was made from. */
@@ -59,19 +45,22 @@ export async function putBand(
   manager: EntityManager,
   scope: Scope,
   id: string,
-  { version, ...fields }: BandInput,
+  { version, copies, ...fields }: BandInput,
 ): Promise<BandRecord> {
   const row = await lockOwn(manager, BandEntity, scope, id);
   expectVersion(row?.version ?? 0, version);
+  if (fields.cutFrom !== null) await findRoll(manager, scope, fields.cutFrom);
   const written: BandRow = {
     ...fields,
     id,
     studioId: scope.studioId,
     version: version + 1,
+    lawFrom: row?.lawFrom ?? null,
     removed: row?.removed ?? false,
   };
   await manager.save(BandEntity, written);
-  return oneRecord(manager, scope, written);
+  await putCopies(manager, scope, id, copies);
+  return bandRecord(manager, scope, written);
 }
 
 /** Takes a band off the rail or puts it back; its record stays. */
@@ -87,127 +76,110 @@ export async function setBandRemoved(
     row.version += 1;
     await manager.save(BandEntity, row);
   }
-  return oneRecord(manager, scope, row);
+  return bandRecord(manager, scope, row);
 }
 
-/** Adds a reading; the same one sent twice is kept once. */
-export async function addReading(
+/** Chooses the measurement whose law the band has, or the latest again. */
+export async function chooseLaw(
   manager: EntityManager,
   scope: Scope,
-  bandId: string,
-  readingId: string,
-  input: ReadingInput,
+  id: string,
+  { version, measurementId }: LawChoice,
 ): Promise<BandRecord> {
-  const row = (await lockOwn(manager, BandEntity, scope, bandId)) ?? refuse('not-found');
-  const known = await manager.findOneBy(BandReadingEntity, { readingId, sequence: 0 });
-  if (known !== null && known.bandId !== bandId) {
-    return known.studioId === scope.studioId ? refuse('id-taken') : refuse('not-found');
+  const row = (await lockOwn(manager, BandEntity, scope, id)) ?? refuse('not-found');
+  expectVersion(row.version, version);
+  if (measurementId !== null) {
+    await findOwn(manager, BandMeasurementEntity, scope, { id: measurementId, bandId: id });
   }
-  if (known === null) {
-    refuseOverstretch(row, input);
-    await manager.insert(BandReadingEntity, {
-      ...input,
-      takenAt: new Date(input.takenAt),
-      id: readingId,
-      readingId,
-      sequence: 0,
-      setAside: false,
-      bandId,
-      studioId: scope.studioId,
-      takenBy: scope.trainerId,
-    });
-  }
-  return oneRecord(manager, scope, row);
+  row.lawFrom = measurementId;
+  row.version += 1;
+  await manager.save(BandEntity, row);
+  return bandRecord(manager, scope, row);
 }
 
-/** Sets a reading aside, or counts it again, by a row that supersedes it. */
-export async function setReadingAside(
+/** Cuts a piece from a roll: a band of its own with the roll's make and law; the roll gets shorter. */
+export async function cutPiece(
   manager: EntityManager,
   scope: Scope,
-  bandId: string,
-  readingId: string,
-  setAside: boolean,
+  rollId: string,
+  input: CutInput,
 ): Promise<BandRecord> {
-  const row = (await lockOwn(manager, BandEntity, scope, bandId)) ?? refuse('not-found');
-  const latest = await manager.findOne(BandReadingEntity, {
-    where: ownedBy<BandReadingRow>(scope, { readingId, bandId }),
-    order: { sequence: 'DESC' },
-  });
-  if (latest === null) return refuse('not-found');
-  if (latest.setAside !== setAside) {
-    await manager.insert(BandReadingEntity, {
-      ...latest,
-      id: uuidv7(),
-      sequence: latest.sequence + 1,
-      setAside,
-    });
+  const known = await lockOwn(manager, BandEntity, scope, input.pieceId);
+  if (known !== undefined) {
+    return known.cutFrom === rollId ? bandRecord(manager, scope, known) : refuse('id-taken');
   }
-  return oneRecord(manager, scope, row);
-}
-
-/** The law of a band from the readings that count, or from its label. */
-export function calibrateBand(band: BandRecord): Calibration | undefined {
-  const fitted = calibrate({ ...band, samples: band.readings.filter(({ setAside }) => !setAside) });
-  return fitted.ok ? fitted.value : undefined;
-}
-
-function refuseOverstretch(band: BandRow, input: ReadingInput): void {
-  const { stretch } = toStrandReading(band, input);
-  if (stretch <= GREATEST_STRETCH_LIMIT * (1 + STRETCH_TOLERANCE)) return;
-  const fault: RequestFault = {
-    in: 'body',
-    path: '$.length_m',
-    found: `${input.length_m} m, ×${stretch.toFixed(2)} of the rest length`,
-    expected: `at most ×${GREATEST_STRETCH_LIMIT}: never pull a band further`,
+  const roll = (await lockOwn(manager, BandEntity, scope, rollId)) ?? refuse('not-found');
+  if (roll.stock !== 'roll') return refuse('not-found');
+  expectVersion(roll.version, input.version);
+  if (input.length_m >= roll.flatLength_m) {
+    return refuse('invalid-request', [
+      {
+        in: 'body',
+        path: '$.length_m',
+        found: `${input.length_m} m`,
+        expected: `less than the ${roll.flatLength_m} m left on the roll`,
+      },
+    ]);
+  }
+  roll.flatLength_m = Number((roll.flatLength_m - input.length_m).toFixed(4));
+  roll.version += 1;
+  await manager.save(BandEntity, roll);
+  const piece: BandRow = {
+    ...roll,
+    id: input.pieceId,
+    version: 1,
+    name: input.name,
+    tag: input.tag,
+    stock: 'band',
+    cutFrom: rollId,
+    flatLength_m: input.length_m,
+    label: null,
+    lawFrom: null,
+    note: '',
+    removed: false,
   };
-  refuse('invalid-request', [fault]);
+  await manager.insert(BandEntity, piece);
+  await putCopies(manager, scope, piece.id, [{ id: input.copyId, mark: 'a', boughtOn: null }]);
+  return bandRecord(manager, scope, piece);
 }
 
-async function oneRecord(manager: EntityManager, scope: Scope, row: BandRow): Promise<BandRecord> {
+/** Adds copies and changes their mark; none goes away, they are retired. */
+async function putCopies(
+  manager: EntityManager,
+  scope: Scope,
+  bandId: string,
+  copies: BandInput['copies'],
+): Promise<void> {
+  for (const copy of copies) {
+    const known = await lockOwn(manager, BandCopyEntity, scope, copy.id);
+    if (known !== undefined && known.bandId !== bandId) refuse('id-taken');
+    await manager.save(BandCopyEntity, {
+      ...(known ?? {
+        studioId: scope.studioId,
+        bandId,
+        state: 'inUse',
+        stateReason: '',
+        holder: { at: 'bag' },
+      }),
+      ...copy,
+    });
+  }
+}
+
+async function findRoll(manager: EntityManager, scope: Scope, id: string): Promise<void> {
+  const roll = await findOwn(manager, BandEntity, scope, { id });
+  if (roll.stock === 'roll') return;
+  refuse('invalid-request', [
+    { in: 'body', path: '$.cutFrom', found: `"${roll.name}", a band`, expected: 'a roll' },
+  ]);
+}
+
+/** The record of one band. */
+export async function bandRecord(
+  manager: EntityManager,
+  scope: Scope,
+  row: BandRow,
+): Promise<BandRecord> {
   const [record] = await toRecords(manager, scope, [row]);
   return record ?? refuse('not-found');
-}
-
-async function toRecords(
-  manager: EntityManager,
-  scope: Scope,
-  rows: readonly BandRow[],
-): Promise<BandRecord[]> {
-  if (rows.length === 0) return [];
-  const readings = await manager.find(BandReadingEntity, {
-    where: ownedBy<BandReadingRow>(scope, { bandId: In(rows.map(({ id }) => id)) }),
-    order: { sequence: 'ASC' },
-  });
-  const trainers = await manager.findBy(TrainerEntity, { studioId: scope.studioId });
-  const names = new Map(trainers.map(({ id, name }) => [id, name]));
-  // Rows come by rising sequence, so the last one of a reading is the one that stands.
-  const standing = new Map(readings.map((row) => [row.readingId, row]));
-  return rows.map(({ studioId: _studio, ...row }) => ({
-    ...row,
-    readings: [...standing.values()]
-      .filter(({ bandId }) => bandId === row.id)
-      .sort(
-        (a, b) => a.takenAt.getTime() - b.takenAt.getTime() || compare(a.readingId, b.readingId),
-      )
-      .map((reading) => toReading(reading, names.get(reading.takenBy) ?? '')),
-  }));
-}
-
-function toReading(row: BandReadingRow, takenBy: string): Reading {
-  const { readingId, length_m, force_N, rest_m, strands, direction, setAside } = row;
-  return {
-    id: readingId,
-    length_m,
-    force_N,
-    rest_m,
-    strands,
-    direction,
-    takenAt: row.takenAt.toISOString(),
-    takenBy,
-    setAside,
-  };
-}
-
-function compare(a: string, b: string): number {
-  return a < b ? -1 : a > b ? 1 : 0;
 }

@@ -1,25 +1,26 @@
 import {
   band,
+  bandEventInput,
   bandInput,
+  cutInput,
+  eventParams,
   idParams,
+  lawChoice,
+  measurementInput,
+  measurementParams,
   readingInput,
   readingParams,
-  setAsideInput,
+  readingAsideInput,
 } from '@wiry-otter/contracts';
 import * as z from 'zod';
 import type { App } from '../platform/app-context.js';
-import {
-  addReading,
-  listBands,
-  putBand,
-  readBand,
-  setBandRemoved,
-  setReadingAside,
-} from './band-store.js';
+import { chooseLaw, cutPiece, listBands, putBand, readBand, setBandRemoved } from './band-store.js';
+import { addBandEvent } from './care-store.js';
+import { addReading, putMeasurement, setReadingAside } from './measurement-store.js';
 
 const answersBand = { 200: band };
 
-/** The studio's bands and their measurements. */
+/** The studio's bands, their measurements and what happens to them. */
 export function bandRoutes(app: App, _options: unknown, done: () => void): void {
   const { database } = app;
 
@@ -55,20 +56,52 @@ export function bandRoutes(app: App, _options: unknown, done: () => void): void 
   );
 
   app.put(
-    '/bands/:id/readings/:readingId',
-    { schema: { params: readingParams, body: readingInput, response: answersBand } },
+    '/bands/:id/law',
+    { schema: { params: idParams, body: lawChoice, response: answersBand } },
+    ({ scope, params, body }) =>
+      database.transaction((manager) => chooseLaw(manager, scope, params.id, body)),
+  );
+
+  app.post(
+    '/bands/:id/cut',
+    { schema: { params: idParams, body: cutInput, response: answersBand } },
+    ({ scope, params, body }) =>
+      database.transaction((manager) => cutPiece(manager, scope, params.id, body)),
+  );
+
+  app.put(
+    '/bands/:id/measurements/:measurementId',
+    { schema: { params: measurementParams, body: measurementInput, response: answersBand } },
     ({ scope, params, body }) =>
       database.transaction((manager) =>
-        addReading(manager, scope, params.id, params.readingId, body),
+        putMeasurement(manager, scope, params.id, params.measurementId, body),
       ),
   );
 
   app.put(
-    '/bands/:id/readings/:readingId/set-aside',
-    { schema: { params: readingParams, body: setAsideInput, response: answersBand } },
+    '/bands/:id/measurements/:measurementId/readings/:readingId',
+    { schema: { params: readingParams, body: readingInput, response: answersBand } },
     ({ scope, params, body }) =>
       database.transaction((manager) =>
-        setReadingAside(manager, scope, params.id, params.readingId, body.setAside),
+        addReading(manager, scope, params.id, params.measurementId, params.readingId, body),
+      ),
+  );
+
+  app.put(
+    '/bands/:id/measurements/:measurementId/readings/:readingId/set-aside',
+    { schema: { params: readingParams, body: readingAsideInput, response: answersBand } },
+    ({ scope, params, body }) =>
+      database.transaction((manager) =>
+        setReadingAside(manager, scope, params.id, params.readingId, body),
+      ),
+  );
+
+  app.put(
+    '/bands/:id/events/:eventId',
+    { schema: { params: eventParams, body: bandEventInput, response: answersBand } },
+    ({ scope, params, body }) =>
+      database.transaction((manager) =>
+        addBandEvent(manager, scope, params.id, params.eventId, body),
       ),
   );
   done();

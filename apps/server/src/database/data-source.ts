@@ -1,6 +1,12 @@
 import 'reflect-metadata';
 import { DataSource } from 'typeorm';
-import { BandEntity, BandReadingEntity } from './entities/band.js';
+import {
+  BandCopyEntity,
+  BandEntity,
+  BandEventEntity,
+  BandMeasurementEntity,
+  BandReadingEntity,
+} from './entities/band.js';
 import { AnchorEntity, PersonEntity, PersonTrainerEntity, PlaceEntity } from './entities/person.js';
 import {
   DecisionEntity,
@@ -16,6 +22,7 @@ import {
   TrainerEntity,
 } from './entities/studio.js';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-first-slice.js';
+import { KnowTheBands1764100000000 } from './migrations/1764100000000-know-the-bands.js';
 
 /**
  * Connects to PostgreSQL and brings the schema up to date; fails with the server's address
@@ -35,7 +42,10 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       PlaceEntity,
       AnchorEntity,
       BandEntity,
+      BandCopyEntity,
+      BandMeasurementEntity,
       BandReadingEntity,
+      BandEventEntity,
       SetupEntity,
       SetupVersionEntity,
       PrescriptionEntity,
@@ -43,7 +53,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       TrainingSetEntity,
       DecisionEntity,
     ],
-    migrations: [FirstSlice1764000000000],
+    migrations: [FirstSlice1764000000000, KnowTheBands1764100000000],
     migrationsRun: true,
     migrationsTransactionMode: 'all',
     synchronize: false,

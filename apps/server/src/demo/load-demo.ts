@@ -8,11 +8,12 @@ import {
   type PlaceDocument,
   studioDocument,
 } from '@wiry-otter/contracts';
+import { DEFAULT_INSPECTION_RULE } from '@wiry-otter/core';
 import { join } from 'node:path';
 import type { DataSource, EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { hashPassword } from '../account/passwords.js';
-import { addReading, putBand } from '../bands/band-store.js';
+import { saveBandDocument } from '../bands/exchange/save-band-document.js';
 import {
   AnchorEntity,
   PersonEntity,
@@ -57,21 +58,20 @@ export async function loadDemo(
         .sort()
         .at(-1) ?? '';
     const shift = new DayShift(lastDay, dayInZone(now, scope.zone), LAST_SESSION_DAYS_AGO);
-    const ids: DemoIds = {
-      bands: await createBands(
-        manager,
-        scope,
-        shift,
-        readDocuments(join(folder, 'bands'), bandDocument),
-      ),
-      people: await createPeople(
-        manager,
-        scope,
-        shift,
-        readDocuments(join(folder, 'people'), personDocument),
-      ),
-      ...(await createPlaces(manager, scope, readDocuments(join(folder, 'places'), placeDocument))),
-    };
+    const people = await createPeople(
+      manager,
+      scope,
+      shift,
+      readDocuments(join(folder, 'people'), personDocument),
+    );
+    const places = await createPlaces(
+      manager,
+      scope,
+      readDocuments(join(folder, 'places'), placeDocument),
+    );
+    const known = { people, ...places };
+    const documents = readDocuments(join(folder, 'bands'), bandDocument);
+    const ids = { ...known, bands: await createBands(manager, scope, shift, documents, known) };
     for (const history of histories) await playHistory(manager, scope, shift, ids, history);
   });
 }
@@ -95,7 +95,14 @@ async function createStudio(manager: EntityManager, folder: string, now: Date): 
   await manager.insert(TrainerEntity, rows);
   const [first] = rows;
   if (first === undefined) throw new Error('the demo studio has no trainer');
-  return { studioId, trainerId: first.id, trainerName: first.name, zone, now };
+  return {
+    studioId,
+    trainerId: first.id,
+    trainerName: first.name,
+    zone,
+    inspectionRule: DEFAULT_INSPECTION_RULE,
+    now,
+  };
 }
 
 async function createBands(
@@ -103,25 +110,22 @@ async function createBands(
   scope: Scope,
   shift: DayShift,
   documents: readonly BandDocument[],
+  known: Omit<DemoIds, 'bands'>,
 ): Promise<Map<string, string>> {
-  const ids = new Map<string, string>();
-  for (const document of documents) {
-    const { format: _f, version: _v, id, measured, samples, ...fields } = document;
-    const bandId = uuidv7();
-    ids.set(id, bandId);
-    await putBand(manager, scope, bandId, { version: 0, ...fields });
-    for (const sample of samples) {
-      await addReading(manager, scope, bandId, uuidv7(), {
-        length_m: sample.length_m,
-        force_N: sample.force_N,
-        rest_m: sample.rest_m ?? null,
-        strands: sample.strands ?? null,
-        direction: sample.direction ?? 'loading',
-        takenAt: shift.moment(measured ?? shift.lastDay, 9).toISOString(),
-      });
-    }
+  const names = {
+    bands: new Map<string, string>(),
+    person: (id: string) => known.people.get(id) ?? null,
+    place: (id: string) => known.places.get(id) ?? null,
+    moment: (day: string, hour: number) => shift.moment(day, hour),
+    day: (day: string) => shift.day(day),
+  };
+  // Rolls first: pieces name the roll they were cut from.
+  const rolls = documents.filter(({ stock }) => stock === 'roll');
+  const bands = documents.filter(({ stock }) => stock === 'band');
+  for (const document of [...rolls, ...bands]) {
+    await saveBandDocument(manager, scope, document, names);
   }
-  return ids;
+  return names.bands;
 }
 
 async function createPeople(

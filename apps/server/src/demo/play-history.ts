@@ -5,7 +5,7 @@ import type {
   ExerciseDocument,
   HistoryDocument,
 } from '@wiry-otter/contracts';
-import { type AnchorPlace, type Band, composeSetup } from '@wiry-otter/core';
+import { type AnchorPlace, canBeUsed, composeSetup, fittedBand, knowBands } from '@wiry-otter/core';
 import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { readBands } from '../bands/band-store.js';
@@ -21,9 +21,6 @@ import type { DemoIds } from './load-demo.js';
 /** Sessions of the story begin at this hour of UTC. */
 const SESSION_HOUR = 16;
 const MINUTES_PER_SET = 3;
-
-/** The law is put in by the server from the band's own record; this one only keeps the place. */
-const NO_LAW = { c1_N: 0, c2_N: 0, c3_N: 0 };
 
 /**
  * Lives through a person's history: set-ups, sessions set by set, and the
@@ -70,7 +67,7 @@ async function saveSetup(
     scope,
     told.bands.map((band) => known(ids.bands, band)),
   );
-  const bands: Band[] = records.map((band) => ({ ...band, law: NO_LAW }));
+  const bands = knowBands(records).filter(canBeUsed).map(fittedBand);
   const document: CompleteSetupDocument = {
     format: 'wiry-otter.setup',
     version: 1,

@@ -1,3 +1,4 @@
+import type { InspectionRule } from '@wiry-otter/core';
 import type { EntityManager, EntitySchema, FindOptionsWhere, ObjectLiteral } from 'typeorm';
 import { refuse } from '../problems/refusal.js';
 
@@ -7,6 +8,8 @@ export interface Scope {
   readonly trainerId: string;
   readonly trainerName: string;
   readonly zone: string;
+  /** When the studio wants its bands inspected. */
+  readonly inspectionRule: InspectionRule;
   /** The moment of the request, so that all it writes carries one time. */
   readonly now: Date;
 }

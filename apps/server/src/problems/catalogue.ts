@@ -9,6 +9,10 @@ export const PROBLEMS = {
     title: 'The record was changed meanwhile; nothing was overwritten.',
   },
   'id-taken': { status: 409, title: 'This id already names something else.' },
+  'band-unusable': {
+    status: 409,
+    title: 'A band that is retired, off the rail or still on a roll has no place in a set-up.',
+  },
   'not-ready': { status: 409, title: 'The set-up is not ready: a caution stands against it.' },
   'session-finished': { status: 409, title: 'The session is finished; its record stands.' },
   'already-decided': { status: 409, title: 'This step was already decided.' },

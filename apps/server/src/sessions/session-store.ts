@@ -14,7 +14,7 @@ import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
 import { dayInZone } from '../platform/days.js';
 import { findOwn, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
-import { findSetup, recordOf, recordsOf } from '../setups/setup-store.js';
+import { findSetup, recordOf, recordsOf, refuseUnusableBands } from '../setups/setup-store.js';
 import { toDecision } from './decision-record.js';
 import { findPrescription, toPrescription } from './prescription-store.js';
 
@@ -72,6 +72,8 @@ export async function startSession(
         })),
     );
   }
+  // A band may have been retired since the set-up was saved.
+  await refuseUnusableBands(manager, scope, state.document);
   const startedAt = new Date(input.startedAt);
   const row: SessionRow = {
     id,

@@ -4,8 +4,16 @@ import type {
   PersonRecord,
   SetupRecord,
 } from '@wiry-otter/contracts';
-import { type AnchorKind, type Band, findCautions, rigSetup } from '@wiry-otter/core';
-import { calibrateBand } from '../bands/band-store.js';
+import {
+  type AnchorKind,
+  bandFacts,
+  canBeUsed,
+  findCautions,
+  fittedBand,
+  knowBands,
+  type KnownBand,
+  rigSetup,
+} from '@wiry-otter/core';
 import { refuse, refuseDocument } from '../problems/refusal.js';
 
 export interface JudgedSetup {
@@ -18,6 +26,7 @@ export interface JudgedSetup {
 /** What a set-up is judged by besides its document. */
 export interface SetupFacts {
   readonly person: PersonRecord;
+  /** The bands of the set-up and the rolls they were cut from. */
   readonly bands: readonly BandRecord[];
   readonly anchor: AnchorKind;
   readonly acknowledged: readonly string[];
@@ -30,7 +39,9 @@ export interface SetupFacts {
  * acknowledged.
  */
 export function judgeSetup(document: CompleteSetupDocument, facts: SetupFacts): JudgedSetup {
-  const complete = { ...document, bands: document.bands.map((band) => lawOnRecord(band, facts)) };
+  const known = knowBands(facts.bands);
+  const used = document.bands.map(({ id }) => usableBand(id, known));
+  const complete = { ...document, bands: used.map(asSetupBand) };
   const solved = rigSetup(complete);
   if (!solved.ok) return refuseDocument(solved.faults, '.document');
   const { summary, rig } = solved.value;
@@ -40,13 +51,8 @@ export function judgeSetup(document: CompleteSetupDocument, facts: SetupFacts): 
     solved: solved.value,
     anchor: facts.anchor,
     clearance: clearanceOf(facts),
-    bands: facts.bands.map((band) => ({
-      id: band.id,
-      title: band.name,
-      grade: calibrateBand(band)?.grade ?? 'label',
-      retired: band.state === 'retired' || band.removed,
-      flatLength_m: band.flatLength_m,
-    })),
+    latexAllergy: facts.person.latexAllergy,
+    bands: used.map(bandFacts),
   });
   const { start, mean, end, peak, peakStretch } = summary;
   return {
@@ -63,32 +69,34 @@ export function judgeSetup(document: CompleteSetupDocument, facts: SetupFacts): 
   };
 }
 
-function lawOnRecord(
-  { id }: CompleteSetupDocument['bands'][number],
-  { bands }: SetupFacts,
-): CompleteSetupDocument['bands'][number] {
-  const record = bands.find((band) => band.id === id) ?? refuse('not-found');
-  const calibration = calibrateBand(record);
-  if (calibration === undefined) {
-    return refuseDocument([
+/** A band that may be in a set-up and has a law; a refusal that names it otherwise. */
+export function usableBand(id: string, known: readonly KnownBand[]): KnownBand {
+  const band = known.find(({ record }) => record.id === id) ?? refuse('not-found');
+  const { name, stock, state } = band.record;
+  if (!canBeUsed(band)) {
+    return refuse('band-unusable', [
       {
-        code: 'computation',
+        in: 'document',
         path: '$.document.bands',
-        found: `"${record.name}" without a measurement or a label`,
-        expected: 'a band with at least one pull on the gauge, or a label',
+        found: `"${name}", ${stock === 'roll' ? 'a roll' : state === 'retired' ? 'retired' : 'off the rail'}`,
+        expected: 'a band in use',
       },
     ]);
   }
-  const { kind, flatLength_m, limit } = record;
-  const band: Band = {
-    id,
-    kind,
-    flatLength_m,
-    law: calibration.law,
-    loss: calibration.loss,
-    limit,
-  };
-  return { ...band, law: { ...band.law } };
+  if (band.calibration !== null) return band;
+  return refuseDocument([
+    {
+      code: 'computation',
+      path: '$.document.bands',
+      found: `"${name}" without a measurement or a label`,
+      expected: 'a band with at least one pull on the gauge, or a label',
+    },
+  ]);
+}
+
+function asSetupBand(band: KnownBand): CompleteSetupDocument['bands'][number] {
+  const { fittingsMass_kg: _weight, law, ...fitted } = fittedBand(band);
+  return { ...fitted, law: { ...law } };
 }
 
 function clearanceOf({ person, today }: SetupFacts): { needed: boolean; valid: boolean } {

@@ -1,4 +1,5 @@
-import type { SetupInput, SetupRecord } from '@wiry-otter/contracts';
+import type { CompleteSetupDocument, SetupInput, SetupRecord } from '@wiry-otter/contracts';
+import { knowBands } from '@wiry-otter/core';
 import { type EntityManager, In } from 'typeorm';
 import { AnchorEntity, type AnchorRow, PlaceEntity } from '../database/entities/person.js';
 import {
@@ -12,7 +13,7 @@ import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
 import { dayInZone } from '../platform/days.js';
 import { expectVersion, findOwn, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
-import { judgeSetup } from './judge-setup.js';
+import { judgeSetup, usableBand } from './judge-setup.js';
 
 /** Set-ups that stand, of one person or of all this trainer's people. */
 export async function listSetups(
@@ -112,6 +113,17 @@ export async function setSetupRemoved(
   head.removed = removed;
   await manager.save(SetupEntity, head);
   return recordOf(manager, head);
+}
+
+/** Ends the request where a band of the set-up is retired, off the rail or still on a roll. */
+export async function refuseUnusableBands(
+  manager: EntityManager,
+  scope: Scope,
+  document: CompleteSetupDocument,
+): Promise<void> {
+  const ids = document.bands.map(({ id }) => id);
+  const known = knowBands(await readBands(manager, scope, ids));
+  for (const id of ids) usableBand(id, known);
 }
 
 /** A set-up as it stands. */

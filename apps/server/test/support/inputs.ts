@@ -1,4 +1,12 @@
-import type { BandInput, ReadingInput, SetInput, SetupInput } from '@wiry-otter/contracts';
+import type {
+  BandEventInput,
+  BandInput,
+  MeasurementInput,
+  Reading,
+  ReadingInput,
+  SetInput,
+  SetupInput,
+} from '@wiry-otter/contracts';
 import type {
   BandRecord,
   PersonRecord,
@@ -7,7 +15,7 @@ import type {
   SetupRecord,
 } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import type { Client } from './studio.js';
+import type { Answer, Client } from './studio.js';
 
 export const BAND: BandInput = {
   version: 0,
@@ -15,22 +23,67 @@ export const BAND: BandInput = {
   kind: 'loop',
   flatLength_m: 1.04,
   width_mm: 22,
+  stock: 'band',
+  cutFrom: null,
+  thickness_mm: null,
+  material: 'latexLayered',
   colour: '#446688',
   tag: 3,
+  points: null,
   label: null,
   limit: 2.5,
-  state: 'inUse',
+  fittings: null,
   note: '',
+  copies: [],
 };
+
+/** The same with its own first copy. */
+export const newBandInput = (): BandInput => ({
+  ...BAND,
+  copies: [{ id: uuidv7(), mark: 'a', boughtOn: '2026-11-01' }],
+});
+
+/** A measurement of a copy, still going on. */
+export const measurementOf = (copyId: string): MeasurementInput => ({
+  copyId,
+  rigging: 'end',
+  gauge: { kind: 'typed', name: 'Luggage scale' },
+  warmUps: 3,
+  startedAt: '2026-11-20T09:00:00Z',
+  finishedAt: null,
+  note: '',
+});
 
 export const reading = (length_m: number, force_N: number): ReadingInput => ({
   length_m,
   force_N,
   rest_m: null,
   strands: null,
+  dead_m: 0,
+  weighing: null,
   direction: 'loading',
   takenAt: '2026-11-20T09:00:00Z',
 });
+
+/** A new band with a measurement going on, and the path of that measurement. */
+export async function measuredBand(
+  client: Client,
+  readings: readonly ReadingInput[] = [],
+): Promise<{ band: BandRecord; path: string }> {
+  const input = newBandInput();
+  const id = uuidv7();
+  await client.put(`/bands/${id}`, input);
+  const path = `/bands/${id}/measurements/${uuidv7()}`;
+  await client.put(path, measurementOf(input.copies[0]?.id ?? ''));
+  for (const pull of readings) await client.put(`${path}/readings/${uuidv7()}`, pull);
+  return { band: (await client.get<BandRecord>(`/bands/${id}`)).body, path };
+}
+
+export const readingsOf = (band: BandRecord): Reading[] =>
+  band.measurements.flatMap(({ readings }) => readings);
+
+export const copiesOf = (band: BandRecord): BandInput['copies'] =>
+  band.copies.map(({ id, mark, boughtOn }) => ({ id, mark, boughtOn }));
 
 export const doneSet = (reps: number, other: Partial<SetInput> = {}): SetInput => ({
   performedAt: new Date().toISOString(),
@@ -57,8 +110,8 @@ export function inputOf(setup: SetupRecord, version: number): SetupInput {
   return { version, personId, placeId, anchorId, title, routeId, document, acknowledged };
 }
 
-/** Starts a session of a set-up from a prescription of 3 × 8–15. */
-export async function startedSession(client: Client, setup: SetupRecord): Promise<SessionRecord> {
+/** Prescribes a set-up with 3 × 8–15; the prescription's id. */
+export async function prescribed(client: Client, setup: SetupRecord): Promise<string> {
   const prescriptionId = uuidv7();
   await client.put(`/prescriptions/${prescriptionId}`, {
     personId: setup.personId,
@@ -69,11 +122,30 @@ export async function startedSession(client: Client, setup: SetupRecord): Promis
     rest_s: 90,
     target: [8, 8, 8],
   });
+  return prescriptionId;
+}
+
+/** Starts a session of a set-up. */
+export async function startedSession(client: Client, setup: SetupRecord): Promise<SessionRecord> {
   const started = await client.put<SessionRecord>(`/sessions/${uuidv7()}`, {
-    prescriptionId,
+    prescriptionId: await prescribed(client, setup),
     startedAt: new Date().toISOString(),
   });
   return started.body;
+}
+
+/** Something happens to the first copy of a band; the band after it. */
+export async function happen(
+  client: Client,
+  band: BandRecord,
+  what: BandEventInput['what'],
+  at = new Date(),
+): Promise<Answer<BandRecord>> {
+  return client.put<BandRecord>(`/bands/${band.id}/events/${uuidv7()}`, {
+    copyId: band.copies[0]?.id,
+    at: at.toISOString(),
+    what,
+  });
 }
 
 export type { BandRecord, PersonRecord, PlaceRecord, SessionRecord, SetupRecord };

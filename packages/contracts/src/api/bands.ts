@@ -97,11 +97,11 @@ const readingFields = {
 export const readingInput = z.strictObject(readingFields);
 export type ReadingInput = z.infer<typeof readingInput>;
 
-export const setAsideInput = z.strictObject({
+export const readingAsideInput = z.strictObject({
   setAside: z.boolean(),
   reason: z.string().trim().max(300),
 });
-export type SetAsideInput = z.infer<typeof setAsideInput>;
+export type ReadingAsideInput = z.infer<typeof readingAsideInput>;
 
 export const reading = z.object({
   id: uuid,

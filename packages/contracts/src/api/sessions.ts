@@ -49,6 +49,9 @@ const setFields = {
 export const setInput = z.strictObject(setFields);
 export type SetInput = z.infer<typeof setInput>;
 
+/** A set logged by mistake is taken back, or counts again. */
+export const setAsideInput = z.strictObject({ setAside: z.boolean() });
+
 export const trainingSet = z.object({ id: uuid, ...setFields });
 export type SetRecord = z.infer<typeof trainingSet>;
 

@@ -21,6 +21,10 @@ export function json(name?: string): EntitySchemaColumnOptions {
 export function moment(name: string): EntitySchemaColumnOptions {
   return { type: 'timestamptz', name };
 }
+/** A day without a time, read and written as ISO 8601 text. */
+export function day(name: string): EntitySchemaColumnOptions {
+  return { type: 'date', name };
+}
 export function number(name?: string): EntitySchemaColumnOptions {
   return { type: 'double precision', ...(name === undefined ? {} : { name }) };
 }

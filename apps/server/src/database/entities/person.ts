@@ -1,6 +1,6 @@
 import type { PersonRecord } from '@wiry-otter/contracts';
 import { EntitySchema } from 'typeorm';
-import { id, json, nullable, number, studioId, text, uuid, version } from './columns.js';
+import { flag, id, json, nullable, number, studioId, text, uuid, version } from './columns.js';
 
 export interface PersonRow extends PersonRecord {
   studioId: string;
@@ -18,6 +18,7 @@ export const PersonEntity = new EntitySchema<PersonRow>({
     mass_kg: number('mass_kg'),
     goal: text(),
     painLimit: number('pain_limit'),
+    latexAllergy: flag('latex_allergy'),
     clearance: nullable(json()),
   },
 });

@@ -1,5 +1,5 @@
 import { EntitySchema } from 'typeorm';
-import { id, moment, studioId, text, uuid } from './columns.js';
+import { id, integer, moment, studioId, text, uuid } from './columns.js';
 
 export interface StudioRow {
   id: string;
@@ -7,11 +7,21 @@ export interface StudioRow {
   /** IANA zone in which the studio's days begin and end. */
   zone: string;
   forceUnit: 'N' | 'kgf' | 'lbf';
+  /** A band's inspection is due after this many days, or stretches beyond ×2. */
+  inspectionDays: number;
+  inspectionCycles: number;
 }
 
 export const StudioEntity = new EntitySchema<StudioRow>({
   name: 'studio',
-  columns: { id, name: text(), zone: text(), forceUnit: text('force_unit') },
+  columns: {
+    id,
+    name: text(),
+    zone: text(),
+    forceUnit: text('force_unit'),
+    inspectionDays: { ...integer('inspection_days'), default: 30 },
+    inspectionCycles: { ...integer('inspection_cycles'), default: 1500 },
+  },
 });
 
 export interface TrainerRow {

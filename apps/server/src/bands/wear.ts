@@ -1,0 +1,103 @@
+import { rigSetup, wornBands } from '@wiry-otter/core';
+import type { EntityManager } from 'typeorm';
+import type { BandCopyRow, BandEventRow } from '../database/entities/band.js';
+import { SetupVersionEntity } from '../database/entities/setup.js';
+import type { Scope } from '../platform/scope.js';
+
+/** Repetitions of one session that stretched a band beyond ×2. */
+export interface Wear {
+  readonly bandId: string;
+  readonly personId: string;
+  readonly at: Date;
+  readonly cycles: number;
+}
+
+interface SessionReps {
+  person_id: string;
+  setup_id: string;
+  setup_version: number;
+  started_at: Date;
+  reps: number;
+}
+
+/** Versions of set-ups never change, so what they wear is worked out once per process. */
+const wornBySetup = new Map<string, readonly string[]>();
+const MOST_REMEMBERED = 5_000;
+
+/** Every stretch beyond ×2 in the studio's log, session by session. */
+export async function readWear(manager: EntityManager, scope: Scope): Promise<Wear[]> {
+  const sessions = await manager.query<SessionReps[]>(
+    `SELECT s.person_id, s.setup_id, s.setup_version, s.started_at,
+        sum(t.reps + t.partial_reps)::int AS reps
+      FROM training_session s
+      JOIN (SELECT DISTINCT ON (set_id) session_id, reps, partial_reps, set_aside
+            FROM training_set WHERE studio_id = $1 ORDER BY set_id, sequence DESC) t
+        ON t.session_id = s.id
+      WHERE s.studio_id = $1 AND NOT t.set_aside
+      GROUP BY s.id`,
+    [scope.studioId],
+  );
+  const wear: Wear[] = [];
+  for (const session of sessions) {
+    for (const bandId of await bandsWornBy(manager, scope, session)) {
+      wear.push({
+        bandId,
+        personId: session.person_id,
+        at: session.started_at,
+        cycles: session.reps,
+      });
+    }
+  }
+  return wear;
+}
+
+async function bandsWornBy(
+  manager: EntityManager,
+  { studioId }: Scope,
+  { setup_id: setupId, setup_version: version }: SessionReps,
+): Promise<readonly string[]> {
+  const key = `${setupId} ${version}`;
+  const known = wornBySetup.get(key);
+  if (known !== undefined) return known;
+  const state = await manager.findOneBy(SetupVersionEntity, { studioId, setupId, version });
+  const rigged = state === null ? undefined : rigSetup(state.document);
+  const worn = rigged?.ok === true && state !== null ? wornBands(state.document, rigged.value) : [];
+  if (wornBySetup.size >= MOST_REMEMBERED) wornBySetup.clear();
+  wornBySetup.set(key, worn);
+  return worn;
+}
+
+/**
+ * The copy that was worn: the one the person had at home that day, else the
+ * first, by its mark, that was in use and with nobody.
+ */
+export function copyWorn(
+  copies: readonly BandCopyRow[],
+  events: readonly BandEventRow[],
+  wear: Pick<Wear, 'personId' | 'at'>,
+): string | undefined {
+  const ordered = [...copies].sort((a, b) => (a.mark < b.mark ? -1 : 1));
+  const then = ordered.map((copy) => ({ id: copy.id, ...standingAt(copy, events, wear.at) }));
+  const atHome = then.find(
+    ({ holder }) => holder.at === 'person' && holder.personId === wear.personId,
+  );
+  const free = then.find(({ holder, retired }) => holder.at !== 'person' && !retired);
+  return (atHome ?? free ?? then[0])?.id;
+}
+
+/** Where a copy was and whether it was retired at a moment, from what happened until then. */
+function standingAt(
+  copy: BandCopyRow,
+  events: readonly BandEventRow[],
+  at: Date,
+): { holder: BandCopyRow['holder']; retired: boolean } {
+  let holder: BandCopyRow['holder'] = { at: 'bag' };
+  let retired = false;
+  for (const event of events) {
+    if (event.copyId !== copy.id || event.at > at) continue;
+    if (event.what.kind === 'moved') holder = event.what.holder;
+    if (event.what.kind === 'retired') retired = true;
+    if (event.what.kind === 'returned') retired = false;
+  }
+  return { holder, retired };
+}

@@ -1,0 +1,163 @@
+import type { BandRecord, PersonRecord, ProblemDocument } from '@wiry-otter/contracts';
+import { v7 as uuidv7 } from 'uuid';
+import {
+  demoSetup,
+  doneSet,
+  happen,
+  inputOf,
+  measuredBand,
+  reading,
+  startedSession,
+} from './support/inputs.js';
+import { openTestStudio, type TestStudio } from './support/studio.js';
+
+describe('care of bands', () => {
+  let studio: TestStudio;
+  beforeEach(async () => {
+    studio = await openTestStudio();
+  });
+  afterEach(() => studio.close());
+
+  const bandNamed = async (name: string): Promise<BandRecord> => {
+    const bands = (await studio.mika.get<BandRecord[]>('/bands')).body;
+    const found = bands.find((band) => band.name === name);
+    if (found === undefined) throw new Error(`no ${name} in the demo`);
+    return found;
+  };
+
+  it('counts stretches beyond ×2 from logged sets, for the copy that was used', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const bandId = setup.document.bands[0]?.id ?? '';
+    // Far enough away, the row takes the band beyond ×2.
+    const [at] = Object.values(setup.document.points);
+    const [name] = Object.keys(setup.document.points);
+    const input = inputOf(setup, 0);
+    const far = {
+      ...input,
+      acknowledged: ['stretch-high', 'let-go', 'face-line', 'door-side', 'inspection-due'],
+      document: { ...input.document, points: { [name ?? '']: [2.5, at?.[1] ?? 1, 0] } },
+    };
+    const id = uuidv7();
+    const saved = (await studio.mika.put<typeof setup>(`/setups/${id}`, far)).body;
+    expect(saved.figures.peakStretch).toBeGreaterThan(2);
+    const cyclesOf = async (): Promise<number> =>
+      (await studio.mika.get<BandRecord>(`/bands/${bandId}`)).body.copies[0]?.cycles.total ?? NaN;
+    const before = await cyclesOf();
+    const session = await startedSession(studio.mika, saved);
+    const set = `/sessions/${session.id}/sets/${uuidv7()}`;
+    await studio.mika.put(set, doneSet(12, { partial: 2 }));
+    await studio.mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(10));
+    expect((await cyclesOf()) - before).toBe(24);
+    // A set taken back is no wear.
+    await studio.mika.put(`${set}/set-aside`, { setAside: true });
+    expect((await cyclesOf()) - before).toBe(10);
+  });
+
+  it('gives the wear at a person’s home to the copy that is there', async () => {
+    const reed = await bandNamed('Reed');
+    expect(reed.copies.map(({ mark, holder }) => [mark, holder.at])).toEqual([
+      ['a', 'bag'],
+      ['b', 'person'],
+    ]);
+    expect(reed.copies.every(({ cycles }) => cycles.total >= 0)).toBeTrue();
+  });
+
+  it('passes, watches and retires by what an inspection finds', async () => {
+    const { band } = await measuredBand(studio.mika, [reading(1.56, 74)]);
+    const walk = (findings: Record<string, string>) =>
+      happen(studio.mika, band, { kind: 'inspected', findings, note: '' });
+    const watched = (await walk({ edges: 'watch', surface: 'good' })).body;
+    expect(watched.state).toBe('watch');
+    expect(watched.copies[0]?.stateReason).toBe('edges: watch');
+    expect(watched.copies[0]?.inspectionDue).toBeFalse();
+    const passed = (await walk({ edges: 'good', surface: 'good' })).body;
+    expect(passed.state).toBe('inUse');
+    const failed = (await walk({ edges: 'bad', surface: 'good' })).body;
+    expect(failed.state).toBe('retired');
+    expect(failed.copies[0]?.stateReason).toBe('Inspection failed. edges: bad');
+    // A later walk that finds nothing does not bring it back; a person's word with a reason does.
+    expect((await walk({ edges: 'good' })).body.state).toBe('retired');
+    const back = await happen(studio.mika, band, { kind: 'returned', reason: 'Wrong band.' });
+    expect(back.body.state).toBe('inUse');
+    expect(back.body.events.map(({ what }) => what.kind)).toEqual([
+      'inspected',
+      'inspected',
+      'inspected',
+      'inspected',
+      'returned',
+    ]);
+  });
+
+  it('is due after the studio’s days, and at once for a band of unknown age', async () => {
+    const { band } = await measuredBand(studio.mika);
+    expect(band.copies[0]?.inspectionDue).toBeFalse();
+    const monthsAgo = new Date(Date.now() - 40 * 24 * 3600 * 1000);
+    const what = { kind: 'inspected' as const, findings: { edges: 'good' as const }, note: '' };
+    expect((await happen(studio.mika, band, what, monthsAgo)).body.copies[0]?.inspectionDue).toBe(
+      true,
+    );
+    expect((await happen(studio.mika, band, what)).body.copies[0]?.inspectionDue).toBeFalse();
+  });
+
+  it('notes an event sent twice once', async () => {
+    const { band } = await measuredBand(studio.mika);
+    const path = `/bands/${band.id}/events/${uuidv7()}`;
+    const event = {
+      copyId: band.copies[0]?.id,
+      at: new Date().toISOString(),
+      what: { kind: 'retired', reason: 'Torn.' },
+    };
+    await studio.mika.put(path, event);
+    const twice = await studio.mika.put<BandRecord>(path, event);
+    expect(twice.body.events.length).toBe(1);
+  });
+
+  it('sends a copy to a person or place of one’s own, and to nobody else’s', async () => {
+    const { band } = await measuredBand(studio.mika);
+    const people = (await studio.mika.get<PersonRecord[]>('/people')).body;
+    const personId = people[0]?.id ?? '';
+    const moved = await happen(studio.mika, band, {
+      kind: 'moved',
+      holder: { at: 'person', personId },
+    });
+    expect(moved.body.copies[0]?.holder).toEqual({ at: 'person', personId });
+    const lost = await happen(studio.mika, band, {
+      kind: 'moved',
+      holder: { at: 'person', personId: uuidv7() },
+    });
+    expect(lost.status).toBe(404);
+    const foreign = await studio.stranger.put<ProblemDocument>(
+      `/bands/${band.id}/events/${uuidv7()}`,
+      {
+        copyId: band.copies[0]?.id,
+        at: new Date().toISOString(),
+        what: { kind: 'retired', reason: 'Mischief.' },
+      },
+    );
+    expect(foreign.status).toBe(404);
+  });
+
+  it('warns of a band that went soft in the demo, and refuses latex to the allergic', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const people = (await studio.mika.get<PersonRecord[]>('/people')).body;
+    const allergic = people.find(({ latexAllergy }) => latexAllergy);
+    const mooring = await bandNamed('Old Mooring');
+    const input = inputOf(setup, 0);
+    const first = input.document.bands[0];
+    if (first === undefined) throw new Error('the row has no band');
+    const soft = {
+      ...input,
+      personId: allergic?.id,
+      document: {
+        ...input.document,
+        bands: [{ ...first, id: mooring.id }],
+        runs: input.document.runs.map((run) => ({ ...run, band: mooring.id })),
+      },
+    };
+    const saved = await studio.mika.put<typeof setup>(`/setups/${uuidv7()}`, soft);
+    const rules = saved.body.cautions.map(({ rule }) => rule);
+    expect(rules).toContain('soft-band');
+    expect(rules).toContain('latex');
+    expect(saved.body.ready).toBeFalse();
+  });
+});
