@@ -44,6 +44,7 @@ export default tseslint.config(
         project: [
           'packages/*/tsconfig.json',
           'apps/cli/tsconfig.json',
+          'apps/gauge/tsconfig.json',
           'apps/server/tsconfig.json',
           'apps/web/tsconfig.app.json',
           'apps/web/tsconfig.spec.json',

@@ -26,16 +26,19 @@ test('the whole way: from three pulls on a scale to the next prescription', asyn
     await page.getByLabel('Width, mm').fill('22');
     await page.getByRole('button', { name: 'Add band' }).click();
     await expect(page.getByRole('heading', { name: 'Plumb line' })).toBeVisible();
+    await page.getByRole('link', { name: 'Measure it' }).click();
+    for (const count of ['1', '2', '3']) await page.getByRole('button', { name: count }).click();
     for (const [length, pull] of [
       ['135', '51'],
       ['177', '92'],
       ['218', '124'],
     ] as const) {
-      await page.getByLabel('Length, cm').fill(length);
+      await page.getByLabel('Pull to, cm').fill(length);
       await page.getByLabel('Pull, N').fill(pull);
-      await page.getByRole('button', { name: 'Add pull' }).click();
+      await page.getByRole('button', { name: `Keep ${pull} N` }).click();
       await expect(page.getByRole('row', { name: `${length} cm` })).toBeVisible();
     }
+    await page.getByRole('button', { name: 'Finish the measurement' }).click();
     await expect(page.getByText(/^measured ±\d+ %/)).toBeVisible();
   });
 

@@ -13,6 +13,7 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 // OTTER_DATA: another place for the database, as the bench and the curious use.
 const CLUSTER = join(process.env.OTTER_DATA ?? join(ROOT, '.data'), 'postgres');
 const DEFAULT_PORT = 4400;
+const DEFAULT_GAUGE_PORT = 4480;
 const DEMO_SIGN_IN = 'mika@canalside.example / towpath';
 
 const fresh = process.argv.includes('--fresh');
@@ -20,6 +21,7 @@ const unknown = process.argv.slice(2).filter((argument) => argument !== '--fresh
 const given = process.env.DATABASE_URL;
 
 let server;
+let gauge;
 let cluster;
 let stopping = false;
 
@@ -27,6 +29,7 @@ async function stop(exitCode) {
   if (stopping) return;
   stopping = true;
   if (server !== undefined) await end(server);
+  if (gauge !== undefined) await end(gauge);
   cluster?.stop();
   process.exit(exitCode);
 }
@@ -45,25 +48,38 @@ async function start() {
   const port = await freePort(Number(process.env.PORT ?? DEFAULT_PORT), (taken, holder) =>
     console.log(`Port ${taken} is taken by ${holder}; trying the next.`),
   );
-  await serve(given ?? cluster.url, port);
+  const gaugePort = await freePort(DEFAULT_GAUGE_PORT);
+  gauge = run('apps/gauge/src/main.ts', { OTTER_GAUGE_PORT: String(gaugePort) });
+  server = run('apps/server/src/main.ts', {
+    DATABASE_URL: given ?? cluster.url,
+    PORT: String(port),
+    OTTER_DEMO: 'yes',
+    OTTER_GAUGE_URL: `ws://127.0.0.1:${gaugePort}`,
+  });
+  await Promise.all([ready(gauge), ready(server)]);
   console.log(`
 Wiry Otter is ready: http://127.0.0.1:${port}
 Sign in as the demo trainer: ${DEMO_SIGN_IN}
 Ctrl-C stops everything.`);
 }
 
-/** Resolves when the server says it is ready; a server that ends ends us too. */
-function serve(databaseUrl, port) {
+/** Starts one of our programs; one that ends by itself ends us too. */
+function run(program, env) {
+  const child = spawn(process.execPath, ['--import', 'tsx', program], {
+    cwd: ROOT,
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'pipe', 'inherit'],
+    // Ctrl-C reaches the whole foreground group; our programs are stopped by us, in order.
+    detached: true,
+  });
+  child.on('exit', (code) => void stop(code ?? 1));
+  return child;
+}
+
+/** Resolves once a program says that it is ready. */
+function ready(child) {
   return new Promise((resolve) => {
-    server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/main.ts'], {
-      cwd: ROOT,
-      env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), OTTER_DEMO: 'yes' },
-      stdio: ['ignore', 'pipe', 'inherit'],
-      // Ctrl-C reaches the whole foreground group; the server is stopped by us, in order.
-      detached: true,
-    });
-    server.on('exit', (code) => void stop(code ?? 1));
-    createInterface({ input: server.stdout }).on('line', (line) => {
+    createInterface({ input: child.stdout }).on('line', (line) => {
       if (line.startsWith('ready ')) resolve();
       else console.log(line);
     });

@@ -69,13 +69,14 @@ async function types() {
   return total;
 }
 
-/** Core, contracts, catalogue and command line: Jasmine on Node. */
+/** Core, contracts, catalogue, command line and gauge: Jasmine on Node. */
 function core() {
   return jasmine('core', [
     'packages/core/test/**/*.spec.ts',
     'packages/contracts/test/**/*.spec.ts',
     'packages/catalogue/test/**/*.spec.ts',
     'apps/cli/test/**/*.spec.ts',
+    'apps/gauge/test/**/*.spec.ts',
   ]);
 }
 

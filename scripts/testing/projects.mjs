@@ -5,6 +5,7 @@ export const TYPED_PROJECTS = [
     'packages/contracts',
     'packages/catalogue',
     'apps/cli',
+    'apps/gauge',
     'apps/server',
     'e2e',
   ].map((folder) => ({ project: `${folder}/tsconfig.json`, compiler: 'tsc' })),

@@ -10,7 +10,7 @@ import {
 } from 'fastify-type-provider-zod';
 import * as z from 'zod';
 import type { DataSource } from 'typeorm';
-import { accountRoutes } from './account/routes.js';
+import { type AccountOptions, accountRoutes } from './account/routes.js';
 import { signInPlugin } from './account/sign-in-plugin.js';
 import { bandRoutes } from './bands/routes.js';
 import { peopleRoutes } from './people/routes.js';
@@ -27,6 +27,8 @@ export interface AppOptions {
   readonly webFolder: string;
   /** Whether the session cookie may travel over plain HTTP (loopback only). */
   readonly plainHttp: boolean;
+  /** Where the simulated scale listens; null where there is none. */
+  readonly gaugeUrl: string | null;
   readonly logLevel: 'silent' | 'warn' | 'info';
 }
 
@@ -45,6 +47,8 @@ export async function buildApp(options: AppOptions): Promise<App> {
     contentSecurityPolicy: {
       directives: {
         'worker-src': ["'self'"],
+        // A hanging scale speaks from a program beside the browser, not from this server.
+        'connect-src': ["'self'", ...(options.gaugeUrl === null ? [] : [options.gaugeUrl])],
         'style-src': ["'self'", "'unsafe-inline'"],
         // Plain loopback has no other protocol to upgrade to.
         'upgrade-insecure-requests': null,
@@ -58,16 +62,17 @@ export async function buildApp(options: AppOptions): Promise<App> {
     openapi: { info: { title: 'Wiry Otter', version: '0.1.0' } },
     transform: jsonSchemaTransform,
   });
-  await app.register(apiRoutes, { prefix: '/api', plainHttp: options.plainHttp });
+  const { plainHttp, gaugeUrl } = options;
+  await app.register(apiRoutes, { prefix: '/api', plainHttp, gaugeUrl });
   await app.register(webFiles, { folder: options.webFolder });
   app.setNotFoundHandler({ preHandler: [] }, () => refuse('not-found'));
   return app;
 }
 
-async function apiRoutes(app: App, { plainHttp }: { plainHttp: boolean }): Promise<void> {
+async function apiRoutes(app: App, account: AccountOptions): Promise<void> {
   // The sign-in guards the API alone; the application's files are for everybody.
   await app.register(signInPlugin);
-  await app.register(accountRoutes, { plainHttp });
+  await app.register(accountRoutes, account);
   await app.register(bandRoutes);
   await app.register(peopleRoutes);
   await app.register(setupRoutes);

@@ -15,6 +15,7 @@ async function start(): Promise<() => Promise<void>> {
     database,
     webFolder: join(ROOT, 'apps/web/dist/browser'),
     plainHttp: config.plainHttp,
+    gaugeUrl: config.gaugeUrl,
     logLevel: config.logLevel,
   });
   await app.listen({ host: config.host, port: config.port });

@@ -38,6 +38,7 @@ describe('configuration', () => {
       port: 4400,
       demo: false,
       plainHttp: true,
+      gaugeUrl: null,
       logLevel: 'warn',
     });
     expect(readConfig({ DATABASE_URL: URL, OTTER_TLS: 'yes' }).plainHttp).toBeFalse();

@@ -56,7 +56,7 @@ export {
   type Measurement,
   standingMeasurement,
 } from './elastic/measurements.js';
-export { nextStretch } from './elastic/next-length.js';
+export { nextStretch, nextWayBackStretch } from './elastic/next-length.js';
 export { OUTLIER_DEVIATIONS, type Residual, residuals } from './elastic/outliers.js';
 export {
   type ComparedBand,

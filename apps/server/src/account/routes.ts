@@ -16,10 +16,15 @@ import {
 export interface AccountOptions {
   /** Whether the cookie may travel over plain HTTP (loopback only). */
   readonly plainHttp: boolean;
+  readonly gaugeUrl: string | null;
 }
 
 /** Signing in and out, and who is signed in. */
-export function accountRoutes(app: App, { plainHttp }: AccountOptions, done: () => void): void {
+export function accountRoutes(
+  app: App,
+  { plainHttp, gaugeUrl }: AccountOptions,
+  done: () => void,
+): void {
   const { manager } = app.database;
   const cookie = { path: '/', httpOnly: true, sameSite: 'strict', secure: !plainHttp } as const;
 
@@ -36,7 +41,7 @@ export function accountRoutes(app: App, { plainHttp }: AccountOptions, done: () 
       }
       const token = await createSignIn(manager, trainer);
       reply.setCookie(SIGN_IN_COOKIE, token, { ...cookie, maxAge: SIGN_IN_DAYS * 86_400 });
-      return readAccount(app, trainer.id);
+      return readAccount(app, trainer.id, gaugeUrl);
     },
   );
 
@@ -47,16 +52,16 @@ export function accountRoutes(app: App, { plainHttp }: AccountOptions, done: () 
   });
 
   app.get('/account', { schema: { response: { 200: account } } }, (request) =>
-    readAccount(app, request.scope.trainerId),
+    readAccount(app, request.scope.trainerId, gaugeUrl),
   );
   done();
 }
 
-async function readAccount(app: App, trainerId: string): Promise<Account> {
+async function readAccount(app: App, trainerId: string, gaugeUrl: string | null): Promise<Account> {
   const trainer = await app.database.manager.findOneByOrFail(TrainerEntity, { id: trainerId });
   const studio = await app.database.manager.findOneByOrFail(StudioEntity, {
     id: trainer.studioId,
   });
   const { id, name, email } = trainer;
-  return { trainer: { id, name, email }, studio };
+  return { trainer: { id, name, email }, studio, gaugeUrl };
 }

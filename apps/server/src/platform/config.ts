@@ -9,6 +9,8 @@ const environment = z.object({
   PORT: z.coerce.number().int().min(1).max(65_535).default(4400),
   /** Fill an empty database with the demo scenario. */
   OTTER_DEMO: z.enum(['yes', 'no']).default('no'),
+  /** Address of the simulated hanging scale, offered to the test bench. */
+  OTTER_GAUGE_URL: z.url({ protocol: /^wss?$/ }).optional(),
   OTTER_LOG: z.enum(['silent', 'warn', 'info']).default('warn'),
   /** `yes` behind a proxy that speaks TLS, so that cookies travel over it alone. */
   OTTER_TLS: z.enum(['yes', 'no']).default('no'),
@@ -20,6 +22,7 @@ export interface Config {
   readonly port: number;
   readonly demo: boolean;
   readonly plainHttp: boolean;
+  readonly gaugeUrl: string | null;
   readonly logLevel: 'silent' | 'warn' | 'info';
 }
 
@@ -34,6 +37,7 @@ export function readConfig(variables: NodeJS.ProcessEnv): Config {
     port: data.PORT,
     demo: data.OTTER_DEMO === 'yes',
     plainHttp: data.OTTER_TLS === 'no',
+    gaugeUrl: data.OTTER_GAUGE_URL ?? null,
     logLevel: data.OTTER_LOG,
   };
 }

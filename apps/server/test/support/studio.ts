@@ -45,7 +45,13 @@ export async function openTestStudio(): Promise<TestStudio> {
   const name = databaseName();
   await onCluster(`CREATE DATABASE ${name} TEMPLATE ${await template}`);
   const database = await openDatabase(urlOf(name));
-  const app = await buildApp({ database, webFolder: '', plainHttp: true, logLevel: 'silent' });
+  const app = await buildApp({
+    database,
+    webFolder: '',
+    plainHttp: true,
+    gaugeUrl: null,
+    logLevel: 'silent',
+  });
   return {
     app,
     database,

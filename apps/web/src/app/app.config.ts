@@ -16,13 +16,7 @@ import { StudioApi } from './api/studio-api';
 import { routes } from './app.routes';
 import { accountActions, accountFeature } from './state/account';
 import * as accountEffects from './state/account-effects';
-import {
-  addReading,
-  putBand,
-  removeBand,
-  restoreBand,
-  setReadingAside,
-} from './state/band-effects';
+import * as bandEffects from './state/band-effects';
 import { bandsFeature } from './state/bands';
 import { noticesFeature } from './state/notices';
 import { outboxFeature } from './state/outbox';
@@ -53,12 +47,7 @@ export const appConfig: ApplicationConfig = {
     provideState(bandsFeature),
     provideState(noticesFeature),
     provideState(outboxFeature),
-    provideEffects(
-      accountEffects,
-      studioEffects,
-      { putBand, removeBand, restoreBand, addReading, setReadingAside },
-      outboxEffects,
-    ),
+    provideEffects(accountEffects, studioEffects, bandEffects, outboxEffects),
     provideAppInitializer(askWhoIsSignedIn),
   ],
 };

@@ -40,6 +40,16 @@ export const routes: Routes = [
         loadComponent: () => import('./bands/bands').then((file) => file.Bands),
       },
       {
+        path: 'bands/:id/inspect/:copyId',
+        title: 'Inspection · Wiry Otter',
+        loadComponent: () => import('./care/inspection').then((file) => file.Inspection),
+      },
+      {
+        path: 'bands/:id/measure',
+        title: 'Test bench · Wiry Otter',
+        loadComponent: () => import('./test-bench/test-bench').then((file) => file.TestBench),
+      },
+      {
         path: 'setups',
         title: 'Set-ups · Wiry Otter',
         loadComponent: () => import('./setups/workbench').then((file) => file.Workbench),

@@ -7,13 +7,7 @@ import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import type { Account } from '@wiry-otter/contracts';
 import { accountFeature } from '../app/state/account';
-import {
-  addReading,
-  putBand,
-  removeBand,
-  restoreBand,
-  setReadingAside,
-} from '../app/state/band-effects';
+import * as bandEffects from '../app/state/band-effects';
 import { bandsFeature } from '../app/state/bands';
 import { noticesFeature } from '../app/state/notices';
 import { outboxFeature } from '../app/state/outbox';
@@ -23,6 +17,7 @@ import { studioFeature } from '../app/state/studio';
 export const ACCOUNT: Account = {
   trainer: { id: 't', name: 'Mika Ferrow', email: 'mika@canalside.example' },
   studio: { id: 's', name: 'Towpath Training', zone: 'Europe/Amsterdam', forceUnit: 'N' },
+  gaugeUrl: null,
 };
 
 /** The application's own store and effects; only the wire is in the spec's hands. */
@@ -39,10 +34,7 @@ export function setUpApp(): { store: Store; wire: HttpTestingController } {
       provideState(bandsFeature),
       provideState(noticesFeature),
       provideState(outboxFeature),
-      provideEffects(
-        { putBand, removeBand, restoreBand, addReading, setReadingAside },
-        outboxEffects,
-      ),
+      provideEffects(bandEffects, outboxEffects),
     ],
   });
   return { store: TestBed.inject<Store>(Store), wire: TestBed.inject(HttpTestingController) };

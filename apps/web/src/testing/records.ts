@@ -1,4 +1,11 @@
-import type { BandRecord, PersonRecord, PlaceRecord } from '@wiry-otter/contracts';
+import type {
+  BandCopy,
+  BandRecord,
+  MeasurementRecord,
+  PersonRecord,
+  PlaceRecord,
+  Reading,
+} from '@wiry-otter/contracts';
 
 /** A band as the server would send it, for specs. */
 export function bandRecord(part: Partial<BandRecord> = {}): BandRecord {
@@ -12,27 +19,84 @@ export function bandRecord(part: Partial<BandRecord> = {}): BandRecord {
     colour: '#446688',
     tag: 3,
     label: null,
+    stock: 'band',
+    cutFrom: null,
+    thickness_mm: null,
+    material: 'latexLayered',
+    points: null,
+    fittings: null,
     limit: 2.5,
+    lawFrom: null,
     state: 'inUse',
     note: '',
     removed: false,
-    readings: [],
+    copies: [copyRecord()],
+    measurements: [],
+    events: [],
     ...part,
   };
 }
 
+/** A copy in the bag, inspected lately. */
+export function copyRecord(part: Partial<BandCopy> = {}): BandCopy {
+  return {
+    id: `${UUID}e`,
+    mark: 'a',
+    boughtOn: null,
+    state: 'inUse',
+    stateReason: '',
+    holder: { at: 'bag' },
+    lastInspection: '2026-11-09',
+    cycles: { total: 0, sinceInspection: 0 },
+    inspectionDue: false,
+    ...part,
+  };
+}
+
+/** A finished measurement of these pulls. */
+export function measurementRecord(
+  readings: readonly Reading[],
+  part: Partial<MeasurementRecord> = {},
+): MeasurementRecord {
+  return {
+    id: 'm',
+    copyId: `${UUID}e`,
+    rigging: 'end',
+    gauge: { kind: 'typed', name: 'Luggage scale' },
+    warmUps: 3,
+    startedAt: '2026-11-20T09:00:00.000Z',
+    finishedAt: '2026-11-20T09:10:00.000Z',
+    note: '',
+    takenBy: 'Mika Ferrow',
+    readings: [...readings],
+    ...part,
+  };
+}
+
+/** A band with one finished measurement of these pulls. */
+export function measuredBand(
+  readings: readonly Reading[],
+  part: Partial<BandRecord> = {},
+): BandRecord {
+  return bandRecord({ measurements: [measurementRecord(readings)], ...part });
+}
+
 /** A pull as the server would send it. */
-export function pull(length_m: number, force_N: number): BandRecord['readings'][number] {
+export function pull(length_m: number, force_N: number, part: Partial<Reading> = {}): Reading {
   return {
     id: `${length_m}-${force_N}`,
     length_m,
     force_N,
     rest_m: null,
     strands: null,
+    dead_m: 0,
     direction: 'loading',
+    weighing: null,
     takenAt: '2026-11-20T09:00:00.000Z',
     takenBy: 'Mika Ferrow',
     setAside: false,
+    setAsideReason: '',
+    ...part,
   };
 }
 
@@ -49,6 +113,7 @@ export function personRecord(part: Partial<PersonRecord> = {}): PersonRecord {
     mass_kg: 85,
     goal: 'keep',
     painLimit: 3,
+    latexAllergy: false,
     clearance: null,
     ...part,
   };

@@ -16,5 +16,7 @@ export const account = z.object({
     zone: z.string(),
     forceUnit: z.enum(['N', 'kgf', 'lbf']),
   }),
+  /** Address of the simulated scale that the test bench may connect to. */
+  gaugeUrl: z.url({ protocol: /^wss?$/ }).nullable(),
 });
 export type Account = z.infer<typeof account>;

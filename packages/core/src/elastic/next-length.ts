@@ -25,3 +25,20 @@ export function nextStretch(band: BandSamples, limit: number): number {
   const untried = all.filter((stretch) => pulled.every((at) => Math.abs(at - stretch) >= APART));
   return worstSpread(fitted.value, limit, untried.length > 0 ? untried : all).stretch;
 }
+
+/** Points of the way back that tell its loss, as shares of the way from rest to the longest stretch. */
+const WAY_BACK_SHARES = [0.7, 0.4, 0.55] as const;
+
+/**
+ * The stretch ratio to let the band back to next, from the longest stretch that
+ * was pulled; null before anything was pulled. Well below the longest, because
+ * readings near it say nothing about the loss.
+ */
+export function nextWayBackStretch(band: BandSamples): number | null {
+  const all = band.samples.map((sample) => toStrandReading(band, sample).stretch);
+  const longest = Math.max(1, ...all);
+  if (longest <= 1) return null;
+  const back = band.samples.filter(({ direction }) => direction === 'unloading').length;
+  const share = WAY_BACK_SHARES[Math.min(back, WAY_BACK_SHARES.length - 1)] as number;
+  return 1 + (longest - 1) * share;
+}

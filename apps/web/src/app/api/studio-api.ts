@@ -3,10 +3,14 @@ import {
   account,
   type Account,
   band,
+  type BandEventInput,
   type BandInput,
   type BandRecord,
+  type CutInput,
   decision,
   type DecisionRecord,
+  type LawChoice,
+  type MeasurementInput,
   type OverruleInput,
   person,
   type PersonRecord,
@@ -15,6 +19,7 @@ import {
   prescription,
   type PrescriptionInput,
   type PrescriptionRecord,
+  type ReadingAsideInput,
   type ReadingInput,
   session,
   type SessionInput,
@@ -65,11 +70,44 @@ export class StudioApi {
   restoreBand(id: string): Observable<BandRecord> {
     return this.client.post(`/bands/${id}/restore`, {}, band);
   }
-  addReading(bandId: string, id: string, input: ReadingInput): Observable<BandRecord> {
-    return this.client.put(`/bands/${bandId}/readings/${id}`, input, band);
+  band(id: string): Observable<BandRecord> {
+    return this.client.get(`/bands/${id}`, band);
   }
-  setReadingAside(bandId: string, id: string, setAside: boolean): Observable<BandRecord> {
-    return this.client.put(`/bands/${bandId}/readings/${id}/set-aside`, { setAside }, band);
+  chooseLaw(id: string, choice: LawChoice): Observable<BandRecord> {
+    return this.client.put(`/bands/${id}/law`, choice, band);
+  }
+  cutPiece(rollId: string, input: CutInput): Observable<BandRecord> {
+    return this.client.post(`/bands/${rollId}/cut`, input, band);
+  }
+  putMeasurement(bandId: string, id: string, input: MeasurementInput): Observable<BandRecord> {
+    return this.client.put(`/bands/${bandId}/measurements/${id}`, input, band);
+  }
+  addReading(
+    bandId: string,
+    measurementId: string,
+    id: string,
+    input: ReadingInput,
+  ): Observable<BandRecord> {
+    return this.client.put(
+      `/bands/${bandId}/measurements/${measurementId}/readings/${id}`,
+      input,
+      band,
+    );
+  }
+  setReadingAside(
+    bandId: string,
+    measurementId: string,
+    id: string,
+    input: ReadingAsideInput,
+  ): Observable<BandRecord> {
+    return this.client.put(
+      `/bands/${bandId}/measurements/${measurementId}/readings/${id}/set-aside`,
+      input,
+      band,
+    );
+  }
+  addBandEvent(bandId: string, id: string, input: BandEventInput): Observable<BandRecord> {
+    return this.client.put(`/bands/${bandId}/events/${id}`, input, band);
   }
 
   people(): Observable<PersonRecord[]> {

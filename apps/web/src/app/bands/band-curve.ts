@@ -1,3 +1,4 @@
+import type { Reading } from '@wiry-otter/contracts';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { type ForceUnit, fromNewtons } from '@wiry-otter/core';
 import { chartOptions, dots, faded, line, shadeTo } from '../drawing/chart-style';
@@ -33,8 +34,10 @@ import { type CurvePoint, curveData } from './curve-data';
 export class BandCurve {
   readonly known = input.required<KnownBand>();
   readonly unit = input.required<ForceUnit>();
+  /** Pulls to show; those of the standing measurement where undefined. */
+  readonly readings = input<readonly Reading[]>();
 
-  protected readonly data = computed(() => curveData(this.known()));
+  protected readonly data = computed(() => curveData(this.known(), this.readings()));
   protected readonly label = computed(
     () => `Pull of ${this.known().record.name} over stretch, in ${forceWord(this.unit())}`,
   );

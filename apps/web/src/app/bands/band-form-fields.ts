@@ -5,8 +5,10 @@ import {
   DEFAULT_STRETCH_LIMIT,
   type ForceUnit,
   fromNewtons,
+  type Material,
   toNewtons,
 } from '@wiry-otter/core';
+import { v7 as uuidv7 } from 'uuid';
 
 /** What a person fills in about a band; lengths in cm, forces in the studio's unit. */
 export type BandForm = ReturnType<typeof createBandForm>;
@@ -31,7 +33,14 @@ export function createBandForm() {
     labelMin: new FormControl<number | null>(null, [Validators.min(0.1)]),
     labelMax: new FormControl<number | null>(null, [Validators.min(0.1)]),
     limit: new FormControl<number | null>(DEFAULT_STRETCH_LIMIT, within(1.1, 3)),
-    state: new FormControl<BandRecord['state']>('inUse', required),
+    stock: new FormControl<BandRecord['stock']>('band', required),
+    material: new FormControl<Material>('latexLayered', required),
+    thickness_mm: new FormControl<number | null>(null, [Validators.min(0.1), Validators.max(50)]),
+    points: new FormControl<number | null>(null, [Validators.min(0.1), Validators.max(1000)]),
+    boughtOn: new FormControl('', { nonNullable: true }),
+    copies: new FormControl<number | null>(1, within(1, 50)),
+    dead_cm: new FormControl<number | null>(null, [Validators.min(0), Validators.max(200)]),
+    fittings_g: new FormControl<number | null>(null, [Validators.min(0), Validators.max(10_000)]),
     note: new FormControl('', { nonNullable: true, validators: [Validators.maxLength(2000)] }),
   });
 }
@@ -49,7 +58,14 @@ export function fillBandForm(form: BandForm, band: BandRecord, unit: ForceUnit):
     labelMin: band.label === null ? null : inUnit(band.label.min_N),
     labelMax: band.label === null ? null : inUnit(band.label.max_N),
     limit: band.limit,
-    state: band.state,
+    stock: band.stock,
+    material: band.material,
+    thickness_mm: band.thickness_mm,
+    points: band.points,
+    boughtOn: band.copies[0]?.boughtOn ?? '',
+    copies: band.copies.length,
+    dead_cm: band.fittings === null ? null : rounded(band.fittings.deadLength_m * 100),
+    fittings_g: band.fittings === null ? null : rounded(band.fittings.mass_kg * 1000),
     note: band.note,
   });
 }
@@ -62,6 +78,12 @@ export function bandFormFault(form: BandForm): string | null {
   if (controls.width_mm.invalid) return 'The width lies between 1 and 300 mm.';
   if (controls.tag.invalid) return 'A tag is a number from 1 to 9.';
   if (controls.limit.invalid) return 'The stretch limit lies between ×1.1 and ×3.';
+  if (controls.thickness_mm.invalid) return 'The thickness lies between 0.1 and 50 mm.';
+  if (controls.points.invalid) return 'Points lie between 0.1 and 1000.';
+  if (controls.copies.invalid) return 'There are between 1 and 50 equal bands.';
+  if (controls.dead_cm.invalid || controls.fittings_g.invalid) {
+    return 'Fittings add at most 200 cm and 10 kg.';
+  }
   const { labelMin, labelMax } = form.getRawValue();
   if ((labelMin === null) !== (labelMax === null)) return 'A label has a lower and an upper end.';
   if (labelMin !== null && labelMax !== null && labelMax < labelMin) {
@@ -70,12 +92,23 @@ export function bandFormFault(form: BandForm): string | null {
   return form.invalid ? 'Some entry does not fit.' : null;
 }
 
-/** The record's fields from a form without faults. */
-export function readBandForm(form: BandForm, version: number, unit: ForceUnit): BandInput {
+/** The record's fields from a form without faults; `before` is the band that is changed, if one is. */
+export function readBandForm(
+  form: BandForm,
+  before: BandRecord | null,
+  unit: ForceUnit,
+): BandInput {
   const value = form.getRawValue();
   const { labelMin, labelMax } = value;
   return {
-    version,
+    version: before?.version ?? 0,
+    cutFrom: before?.cutFrom ?? null,
+    stock: value.stock,
+    material: value.material,
+    thickness_mm: value.thickness_mm,
+    points: value.points,
+    fittings: fittingsOf(value.dead_cm, value.fittings_g),
+    copies: copiesOf(before, value.copies ?? 1, value.boughtOn),
     name: value.name.trim(),
     kind: value.kind,
     flatLength_m: (value.flatLength_cm ?? 0) / 100,
@@ -87,9 +120,34 @@ export function readBandForm(form: BandForm, version: number, unit: ForceUnit): 
         ? null
         : { min_N: toNewtons(labelMin, unit), max_N: toNewtons(labelMax, unit) },
     limit: value.limit ?? DEFAULT_STRETCH_LIMIT,
-    state: value.state,
     note: value.note,
   };
+}
+
+function fittingsOf(dead_cm: number | null, mass_g: number | null): BandInput['fittings'] {
+  const none = (dead_cm ?? 0) === 0 && (mass_g ?? 0) === 0;
+  return none ? null : { deadLength_m: (dead_cm ?? 0) / 100, mass_kg: (mass_g ?? 0) / 1000 };
+}
+
+/** The copies there are, and new ones marked with the letters that follow. */
+function copiesOf(before: BandRecord | null, count: number, boughtOn: string): BandInput['copies'] {
+  const bought = boughtOn === '' ? null : boughtOn;
+  const known = (before?.copies ?? []).map(({ id, mark, boughtOn: day }, i) => ({
+    id,
+    mark,
+    boughtOn: i === 0 ? bought : day,
+  }));
+  const added = Array.from({ length: Math.max(0, count - known.length) }, (_, i) => ({
+    id: uuidv7(),
+    mark: markOf(known.length + i),
+    boughtOn: bought,
+  }));
+  return [...known, ...added];
+}
+
+/** a, b, … z, then 27 and on. */
+function markOf(index: number): string {
+  return index < 26 ? String.fromCharCode('a'.charCodeAt(0) + index) : String(index + 1);
 }
 
 function rounded(value: number): number {

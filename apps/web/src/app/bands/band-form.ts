@@ -16,7 +16,7 @@ import type { ForceUnit } from '@wiry-otter/core';
 import { forceWord } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
 import { type Draft, keepDraft } from '../forms/draft';
-import { KIND_WORD } from './band-law';
+import { KIND_WORD, MATERIAL_WORD } from './band-law';
 import { bandFormFault, createBandForm, fillBandForm, readBandForm } from './band-form-fields';
 
 /** Adds a band, or changes one. */
@@ -36,6 +36,7 @@ export class BandForm implements OnInit {
   protected readonly form = createBandForm();
   protected readonly value = toSignal(this.form.valueChanges, { initialValue: this.form.value });
   protected readonly kinds = Object.entries(KIND_WORD);
+  protected readonly materials = Object.entries(MATERIAL_WORD);
   protected readonly fault = signal<string | null>(null);
   private readonly injector = inject(Injector);
   private draft: Draft | undefined;
@@ -55,7 +56,7 @@ export class BandForm implements OnInit {
   protected submit(): void {
     this.fault.set(bandFormFault(this.form));
     if (this.fault() !== null) return;
-    this.saved.emit(readBandForm(this.form, this.band()?.version ?? 0, this.unit()));
+    this.saved.emit(readBandForm(this.form, this.band(), this.unit()));
     this.draft?.clear();
   }
 

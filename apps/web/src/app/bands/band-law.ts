@@ -1,25 +1,16 @@
 import type { BandRecord } from '@wiry-otter/contracts';
 import {
   type BandKind,
-  calibrate,
-  type Calibration,
   type Grade,
+  type KnownBand as CoreKnownBand,
+  type Material,
   naturalStrands,
   predictStrand,
+  type Rigging,
 } from '@wiry-otter/core';
 
-/** A band with the law that the browser's core fitted to it; none without a pull or a label. */
-export interface KnownBand {
-  readonly record: BandRecord;
-  readonly calibration: Calibration | null;
-}
-
-/** Fits the law to the readings that count, or to the label. */
-export function knowBand(record: BandRecord): KnownBand {
-  const samples = record.readings.filter(({ setAside }) => !setAside);
-  const fitted = calibrate({ ...record, samples });
-  return { record, calibration: fitted.ok ? fitted.value : null };
-}
+/** A band of the studio with what the browser's core makes of its record. */
+export type KnownBand = CoreKnownBand<BandRecord>;
 
 /** Pull of the band hung by its two ends at a stretch ratio, with its standard deviation, N. */
 export function naturalPull(
@@ -52,7 +43,20 @@ export const KIND_WORDS: Readonly<Record<BandKind, string>> = {
 export const KIND_WORD: Readonly<Record<BandKind, string>> = {
   loop: 'loop',
   miniLoop: 'mini loop',
-  tube: 'tube with handles',
+  tube: 'tube with fittings',
   strip: 'flat strip',
   tubing: 'tubing',
+};
+
+export const MATERIAL_WORD: Readonly<Record<Material, string>> = {
+  latexLayered: 'natural latex, layered',
+  latexMoulded: 'natural latex, moulded',
+  synthetic: 'synthetic, latex-free',
+  fabric: 'fabric-covered',
+};
+
+export const RIGGING_WORD: Readonly<Record<Rigging, string>> = {
+  end: 'scale at the free end',
+  folded: 'folded over a bar',
+  standing: 'bar and bathroom scale',
 };

@@ -1,54 +1,52 @@
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import type { BandEventInput, BandRecord } from '@wiry-otter/contracts';
 import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  input,
-  linkedSignal,
-  output,
-} from '@angular/core';
-import type { BandRecord, Reading, ReadingInput } from '@wiry-otter/contracts';
-import { type ForceUnit, GREATEST_STRETCH_LIMIT, toStrandReading } from '@wiry-otter/core';
+  type ForceUnit,
+  GREATEST_STRETCH_LIMIT,
+  standingMeasurement,
+  toStrandReading,
+} from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
-import { forceSounding, percentSpread, stretchWord } from '../drawing/figures';
+import { forceSounding, percentSpread, RANGE_90, stretchWord } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
 import { SoundingText } from '../drawing/sounding';
+import { BandCopies } from './band-copies';
 import { BandCurve } from './band-curve';
-import { GLANCE_STRETCH, GRADE_WORDS, KIND_WORD, knowBand, naturalPull } from './band-law';
-import { PullForm } from './pull-form';
+import {
+  GLANCE_STRETCH,
+  GRADE_WORDS,
+  KIND_WORD,
+  type KnownBand,
+  MATERIAL_WORD,
+  naturalPull,
+  RIGGING_WORD,
+} from './band-law';
+import { timeLine } from './band-time-line';
+import { CutForm } from './cut-form';
 
 /** Stretch ratios the sheet states the pull at. */
 const STATED = [1.5, GLANCE_STRETCH, 2.5];
 
-/** One band: law, pulls, label, state. */
+/** One band: law, measurements, copies, what happened to it. */
 @Component({
   selector: 'otter-band-sheet',
-  imports: [BandCurve, PullForm, Ribbon, SoundingText],
+  imports: [BandCopies, BandCurve, CutForm, Ribbon, RouterLink, SoundingText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './band-sheet.html',
 })
 export class BandSheet {
   protected readonly Math = Math;
-  readonly band = input.required<BandRecord>();
+  readonly known = input.required<KnownBand>();
   readonly unit = input.required<ForceUnit>();
   readonly edit = output();
   readonly remove = output();
-  readonly addPull = output<ReadingInput>();
-  readonly setAside = output<{ id: string; setAside: boolean }>();
+  readonly happened = output<Pick<BandEventInput, 'copyId' | 'what'>>();
+  readonly chooseLaw = output<string | null>();
+  readonly pieceCut = output<{ name: string; length_m: number }>();
 
-  /** The pull being typed; gone when another band is looked at or a pull was kept. */
-  protected readonly typed = linkedSignal<BandRecord, ReadingInput | null>({
-    source: this.band,
-    computation: () => null,
-  });
-
-  protected readonly known = computed(() => {
-    const band = this.band();
-    const typed = this.typed();
-    if (typed === null) return knowBand(band);
-    const draft: Reading = { ...typed, id: 'typed', takenBy: '', setAside: false };
-    return knowBand({ ...band, readings: [...band.readings, draft] });
-  });
-
+  protected readonly cutting = signal(false);
+  protected readonly band = computed((): BandRecord => this.known().record);
   protected readonly pulls = computed(() =>
     STATED.filter((stretch) => stretch <= GREATEST_STRETCH_LIMIT).map((stretch) => {
       const pull = naturalPull(this.known(), stretch);
@@ -60,29 +58,55 @@ export class BandSheet {
     }),
   );
 
-  protected readonly rows = computed(() =>
-    this.band().readings.map((reading) => {
-      const { stretch } = toStrandReading(this.band(), reading);
-      const { figure, unit } = forceSounding(reading.force_N, null, this.unit());
-      return {
-        ...reading,
-        stretch: stretchWord(stretch),
-        force: `${figure} ${unit}`,
-        length: `${(reading.length_m * 100).toFixed(0)} cm`,
-        rigged: reading.strands === null ? 'straight' : `${reading.strands} strands`,
-        way: reading.direction === 'loading' ? 'pulling' : 'way back',
-        day: format(parseISO(reading.takenAt), 'd MMM yyyy'),
-      };
-    }),
-  );
+  protected readonly measurements = computed(() => {
+    const standing = standingMeasurement(this.band())?.id;
+    return [...this.band().measurements]
+      .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1))
+      .map((measurement) => ({
+        id: measurement.id,
+        day: format(parseISO(measurement.startedAt), 'd MMM yyyy'),
+        by: measurement.takenBy,
+        how: [RIGGING_WORD[measurement.rigging], measurement.gauge.name]
+          .filter((words) => words !== '')
+          .join(', '),
+        going: measurement.finishedAt === null,
+        standing: measurement.id === standing,
+        rows: measurement.readings.map((reading) => {
+          const { figure, unit } = forceSounding(reading.force_N, null, this.unit());
+          return {
+            id: reading.id,
+            setAside: reading.setAside,
+            reason: reading.setAsideReason,
+            length: `${(reading.length_m * 100).toFixed(0)} cm`,
+            force: `${figure} ${unit}`,
+            stretch: stretchWord(toStrandReading(this.band(), reading).stretch),
+            way: reading.direction === 'loading' ? 'pulling' : 'way back',
+          };
+        }),
+      }));
+  });
+  protected readonly going = computed(() => this.measurements().some(({ going }) => going));
 
   protected readonly facts = computed(() => {
-    const { kind, flatLength_m, width_mm, limit, label } = this.band();
-    const claim =
+    const { kind, stock, flatLength_m, width_mm, material, limit, label, fittings, points } =
+      this.band();
+    const inUnit = (force_N: number) => forceSounding(force_N, null, this.unit());
+    return [
+      stock === 'roll' ? `roll of ${KIND_WORD[kind]}` : KIND_WORD[kind],
+      MATERIAL_WORD[material],
+      stock === 'roll'
+        ? `${flatLength_m.toFixed(1)} m left`
+        : `${(flatLength_m * 100).toFixed(0)} cm flat`,
+      `${width_mm} mm wide`,
+      `limit ${stretchWord(limit)}`,
+      fittings === null ? '' : `fittings ${(fittings.deadLength_m * 100).toFixed(0)} cm`,
       label === null
         ? ''
-        : ` · label ${forceSounding(label.min_N, null, this.unit()).figure}–${forceSounding(label.max_N, null, this.unit()).figure} ${forceSounding(label.max_N, null, this.unit()).unit}`;
-    return `${KIND_WORD[kind]} · ${(flatLength_m * 100).toFixed(0)} cm flat · ${width_mm} mm wide · limit ${stretchWord(limit)}${claim}`;
+        : `label ${inUnit(label.min_N).figure}–${inUnit(label.max_N).figure} ${inUnit(label.max_N).unit}`,
+      points === null ? '' : `${points} points`,
+    ]
+      .filter((words) => words !== '')
+      .join(' · ');
   });
 
   protected readonly grade = computed(() => {
@@ -90,6 +114,30 @@ export class BandSheet {
     if (calibration === null) return 'no pull and no label yet';
     const pull = naturalPull(this.known(), GLANCE_STRETCH);
     const spread = pull === null ? '' : ` ±${percentSpread(pull.force_N, pull.std_N)}`;
-    return `${GRADE_WORDS[calibration.grade]}${spread} · gives back ${Math.round(100 * (1 - calibration.loss))} % on the way back`;
+    const inherited =
+      this.band().cutFrom !== null && standingMeasurement(this.band()) === undefined
+        ? ' on the roll it was cut from'
+        : '';
+    return `${GRADE_WORDS[calibration.grade]}${inherited}${spread} · gives back ${Math.round(100 * (1 - calibration.loss))} % on the way back`;
   });
+
+  protected readonly softWords = computed(() => {
+    const { softening } = this.known();
+    if (softening === null) return null;
+    const percent = (share: number) => Math.round(100 * share);
+    return {
+      soft: softening.soft,
+      words:
+        softening.share > 0
+          ? `soft by ${percent(softening.share)} ± ${percent(RANGE_90 * softening.std)} % since first measured`
+          : `firm as when first measured (${percent(-softening.share)} ± ${percent(RANGE_90 * softening.std)} % more)`,
+    };
+  });
+
+  protected readonly story = computed(() => timeLine(this.band()));
+
+  protected cutPiece(piece: { name: string; length_m: number }): void {
+    this.cutting.set(false);
+    this.pieceCut.emit(piece);
+  }
 }

@@ -1,14 +1,14 @@
 import { TestBed } from '@angular/core/testing';
-import type { ReadingInput } from '@wiry-otter/contracts';
+import type { BandRecord } from '@wiry-otter/contracts';
+import { knowBand } from '@wiry-otter/core';
 import { setUpApp } from '../../testing/app';
-import { bandRecord, pull } from '../../testing/records';
+import { bandRecord, measuredBand, measurementRecord, pull } from '../../testing/records';
 import { BandForm } from './band-form';
-import { knowBand } from './band-law';
 import { BandRail } from './band-rail';
 import { BandSheet } from './band-sheet';
-import { PullForm } from './pull-form';
 
-const MEASURED = bandRecord({ readings: [pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)] });
+const PULLS = [pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)];
+const MEASURED = measuredBand(PULLS);
 
 function enter(root: HTMLElement, label: string, value: string): void {
   const field = [...root.querySelectorAll('label')].find((entry) =>
@@ -34,78 +34,64 @@ function setUpBands(): void {
   setUpApp();
 }
 
-describe('pull form', () => {
-  beforeEach(setUpBands);
-
-  function shown() {
-    const fixture = TestBed.createComponent(PullForm);
-    fixture.componentRef.setInput('band', MEASURED);
-    fixture.componentRef.setInput('unit', 'kgf');
-    const added: ReadingInput[] = [];
-    const typed: (ReadingInput | null)[] = [];
-    fixture.componentInstance.added.subscribe((reading) => added.push(reading));
-    fixture.componentInstance.typed.subscribe((reading) => typed.push(reading));
-    fixture.detectChanges();
-    const root = fixture.nativeElement as HTMLElement;
-    return { root, added, typed, update: () => fixture.detectChanges() };
-  }
-
-  it('takes centimetres and the unit of the studio', () => {
-    const { root, added, typed, update } = shown();
-    enter(root, 'Length', '208');
-    enter(root, 'Pull, kg', '10');
-    update();
-    expect(root.textContent).toContain('×2.00 of its length');
-    expect(typed.at(-1)?.force_N).toBeCloseTo(98.0665, 9);
-    button(root, 'Add pull').click();
-    expect(added[0]).toEqual(
-      jasmine.objectContaining({ length_m: 2.08, strands: null, direction: 'loading' }),
-    );
-  });
-
-  it('refuses a pull beyond three times the length', () => {
-    const { root, typed, update } = shown();
-    enter(root, 'Length', '320');
-    enter(root, 'Pull, kg', '20');
-    update();
-    expect(root.querySelector('[role=status]')?.textContent).toContain('never pull a band beyond');
-    expect(button(root, 'Add pull').disabled).toBeTrue();
-    expect(typed.at(-1)).toBeNull();
-  });
-
-  it('keeps what was typed over a reload', () => {
-    const { root } = shown();
-    enter(root, 'Length', '150');
-    const again = shown();
-    const input = again.root.querySelector<HTMLInputElement>('input');
-    expect(input?.value).toBe('150');
-  });
-});
-
 describe('band sheet', () => {
   beforeEach(setUpBands);
 
-  it('states pulls, grade and each reading; asks to set one aside', () => {
+  function shown(band: BandRecord) {
     const fixture = TestBed.createComponent(BandSheet);
-    fixture.componentRef.setInput('band', MEASURED);
+    fixture.componentRef.setInput('known', knowBand(band));
     fixture.componentRef.setInput('unit', 'N');
-    const asked: { id: string; setAside: boolean }[] = [];
-    fixture.componentInstance.setAside.subscribe((change) => asked.push(change));
     fixture.detectChanges();
-    const root = fixture.nativeElement as HTMLElement;
+    return {
+      sheet: fixture.componentInstance,
+      root: fixture.nativeElement as HTMLElement,
+      fixture,
+    };
+  }
+
+  it('states pulls, grade and each reading of the measurement the law is from', () => {
+    const { root } = shown(MEASURED);
     expect(root.textContent).toMatch(/measured ±\d+ %/);
-    expect(root.querySelectorAll('tbody tr').length).toBe(3);
-    button(root, 'Set aside').click();
-    expect(asked).toEqual([{ id: '1.35-48', setAside: true }]);
+    expect(root.querySelectorAll('details[open] tbody tr').length).toBe(3);
+    expect(root.textContent).toContain('● the law');
+    expect(root.textContent).toContain('Measure again');
+  });
+
+  it('offers another measurement for the law, and says how soft the band has become', () => {
+    const soft = PULLS.map(({ length_m, force_N }) => pull(length_m, force_N * 0.8));
+    const { sheet, root } = shown(
+      bandRecord({
+        measurements: [
+          measurementRecord(PULLS, { id: 'spring', startedAt: '2026-04-24T09:00:00Z' }),
+          measurementRecord(soft, { id: 'autumn' }),
+        ],
+      }),
+    );
+    const chosen: (string | null)[] = [];
+    sheet.chooseLaw.subscribe((id) => chosen.push(id));
+    expect(root.textContent).toMatch(/soft by (19|20|21) ± \d+ % since first measured/);
+    button(root, 'Take this one for the law').click();
+    expect(chosen).toEqual(['spring']);
+  });
+
+  it('asks why before a copy is retired', () => {
+    const { sheet, root, fixture } = shown(MEASURED);
+    const told: unknown[] = [];
+    sheet.happened.subscribe((event) => told.push(event.what));
+    button(root, 'Retire').click();
+    fixture.detectChanges();
+    button(root, 'Retire it').click();
+    expect(told).toEqual([]);
+    const why = root.querySelector<HTMLInputElement>('[aria-label="Why it is retired"]');
+    if (why === null) throw new Error('nowhere to say why');
+    why.value = 'A nick at the hitch';
+    button(root, 'Retire it').click();
+    expect(told).toEqual([{ kind: 'retired', reason: 'A nick at the hitch' }]);
   });
 
   it('says plainly that a label is only a label, and that a band is retired', () => {
-    const fixture = TestBed.createComponent(BandSheet);
     const label = { min_N: 80, max_N: 220 };
-    fixture.componentRef.setInput('band', bandRecord({ label, state: 'retired' }));
-    fixture.componentRef.setInput('unit', 'N');
-    fixture.detectChanges();
-    const { textContent } = fixture.nativeElement as HTMLElement;
+    const { textContent } = shown(bandRecord({ label, state: 'retired' })).root;
     expect(textContent).toContain('Label only: the figures can be off by a third');
     expect(textContent).toContain('Retired');
   });
@@ -116,7 +102,10 @@ describe('band rail', () => {
 
   it('names each band with its pull and how far it is measured', () => {
     const fixture = TestBed.createComponent(BandRail);
-    fixture.componentRef.setInput('bands', [MEASURED, bandRecord({ id: 'b' })].map(knowBand));
+    fixture.componentRef.setInput(
+      'bands',
+      [MEASURED, bandRecord({ id: 'b' })].map((band) => knowBand(band)),
+    );
     fixture.componentRef.setInput('unit', 'N');
     fixture.detectChanges();
     const links = [...(fixture.nativeElement as HTMLElement).querySelectorAll('a')];

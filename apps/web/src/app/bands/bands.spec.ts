@@ -1,10 +1,20 @@
-import { bandRecord, pull } from '../../testing/records';
+import { knowBand } from '@wiry-otter/core';
+import {
+  bandRecord,
+  copyRecord,
+  measuredBand,
+  measurementRecord,
+  pull,
+  UUID,
+} from '../../testing/records';
 import { bandFormFault, createBandForm, fillBandForm, readBandForm } from './band-form-fields';
-import { knowBand, naturalPull } from './band-law';
-import { curveData, riggingFields } from './curve-data';
+import { naturalPull } from './band-law';
+import { timeLine } from './band-time-line';
+import { curveData } from './curve-data';
 import { layOutRail } from './rail-layout';
 
-const MEASURED = bandRecord({ readings: [pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)] });
+const PULLS = [pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)];
+const MEASURED = measuredBand(PULLS);
 
 describe('a known band', () => {
   it('carries the law fitted in the browser, with its ±', () => {
@@ -17,9 +27,9 @@ describe('a known band', () => {
   });
 
   it('counts no pull that was set aside', () => {
-    const readings = MEASURED.readings.map((reading) => ({ ...reading, setAside: true }));
-    expect(knowBand(bandRecord({ readings })).calibration).toBeNull();
-    expect(naturalPull(knowBand(bandRecord({ readings })), 2)).toBeNull();
+    const aside = measuredBand(PULLS.map((reading) => ({ ...reading, setAside: true })));
+    expect(knowBand(aside).calibration).toBeNull();
+    expect(naturalPull(knowBand(aside), 2)).toBeNull();
   });
 
   it('shows law, range, pulls and claim on its curve, up to the limit', () => {
@@ -30,18 +40,13 @@ describe('a known band', () => {
     expect(data.above.at(-1)?.y).toBeGreaterThan(data.line.at(-1)?.y ?? NaN);
     expect(data.claim.map(({ y }) => y)).toEqual([80, 230]);
   });
-
-  it('counts four strands of half the length when a loop is folded over a bar', () => {
-    expect(riggingFields('folded', MEASURED)).toEqual({ strands: 4, rest_m: 0.52 });
-    expect(riggingFields('straight', MEASURED)).toEqual({ strands: null, rest_m: null });
-  });
 });
 
 describe('rail', () => {
   it('hangs bands by kind, longest pull to the right, true to scale', () => {
     const strong = bandRecord({ id: 'b', width_mm: 44, label: { min_N: 200, max_N: 500 } });
     const tube = bandRecord({ id: 't', kind: 'tube', label: { min_N: 30, max_N: 90 } });
-    const { groups } = layOutRail([strong, tube, MEASURED].map(knowBand));
+    const { groups } = layOutRail([strong, tube, MEASURED].map((band) => knowBand(band)));
     expect(groups.map(({ kind }) => kind)).toEqual(['tube', 'loop']);
     const loops = groups[1]?.bands ?? [];
     expect(loops.map(({ band }) => band.record.id)).toEqual(['a', 'b']);
@@ -62,12 +67,30 @@ describe('band form', () => {
       const record = bandRecord({ label: { min_N: 98.0665, max_N: 196.133 } });
       fillBandForm(form, record, unit);
       expect(bandFormFault(form)).toBeNull();
-      const { label, ...input } = readBandForm(form, 1, unit);
+      const { label, ...input } = readBandForm(form, record, unit);
       expect(label?.min_N).toBeCloseTo(98.0665, 0);
       expect(input).toEqual(
         jasmine.objectContaining({ name: 'Plank', flatLength_m: 1.04, tag: 3, version: 1 }),
       );
     }
+  });
+
+  it('keeps the copies there are and letters the new ones', () => {
+    const form = createBandForm();
+    const record = bandRecord();
+    fillBandForm(form, record, 'N');
+    form.patchValue({
+      copies: 3,
+      boughtOn: '2026-11-01',
+      kind: 'tube',
+      dead_cm: 24,
+      fittings_g: 180,
+    });
+    const { copies, fittings } = readBandForm(form, record, 'N');
+    expect(copies.map(({ mark }) => mark)).toEqual(['a', 'b', 'c']);
+    expect(copies[0]).toEqual({ id: `${UUID}e`, mark: 'a', boughtOn: '2026-11-01' });
+    expect(new Set(copies.map(({ id }) => id)).size).toBe(3);
+    expect(fittings).toEqual({ deadLength_m: 0.24, mass_kg: 0.18 });
   });
 
   it('says what is missing or the wrong way round', () => {
@@ -79,5 +102,36 @@ describe('band form', () => {
     expect(bandFormFault(form)).toContain('below its lower one');
     form.patchValue({ labelMax: 150, tag: 12 });
     expect(bandFormFault(form)).toContain('from 1 to 9');
+  });
+});
+
+describe('the story of a band', () => {
+  it('tells what happened, the latest first, and to which copy', () => {
+    const band = measuredBand(PULLS, {
+      copies: [copyRecord({ boughtOn: '2026-03-02' }), copyRecord({ id: `${UUID}f`, mark: 'b' })],
+      measurements: [measurementRecord(PULLS)],
+      events: [
+        {
+          id: 'i',
+          copyId: `${UUID}e`,
+          at: '2026-11-21T09:00:00Z',
+          by: 'Mika Ferrow',
+          what: { kind: 'inspected', findings: { edges: 'watch' }, note: 'Dull.' },
+        },
+        {
+          id: 'r',
+          copyId: `${UUID}f`,
+          at: '2026-11-22T09:00:00Z',
+          by: 'Mika Ferrow',
+          what: { kind: 'retired', reason: 'A nick.' },
+        },
+      ],
+    });
+    expect(timeLine(band).map(({ words, tone }) => [words, tone])).toEqual([
+      ['retired: A nick. (b), Mika Ferrow', 'stop'],
+      ['inspected, on watch: Dull. (a), Mika Ferrow', 'caution'],
+      ['measured (a): 3 pulls, Mika Ferrow', 'plain'],
+      ['bought (a)', 'plain'],
+    ]);
   });
 });

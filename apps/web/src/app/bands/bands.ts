@@ -1,13 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { BandInput, ReadingInput } from '@wiry-otter/contracts';
+import type { BandEventInput, BandInput } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { forceWord } from '../drawing/figures';
 import { accountFeature } from '../state/account';
 import { bandActions, bandsFeature } from '../state/bands';
+import { outboxActions } from '../state/outbox';
 import { BandForm } from './band-form';
-import { knowBand } from './band-law';
+import type { KnownBand } from './band-law';
 import { BandRail } from './band-rail';
 import { BandSheet } from './band-sheet';
 
@@ -25,28 +26,18 @@ export class Bands {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly account = this.store.selectSignal(accountFeature.selectAccount);
-  private readonly present = this.store.selectSignal(bandsFeature.selectPresent);
 
   protected readonly unit = computed(() => this.account()?.studio.forceUnit ?? 'N');
   protected readonly unitWord = computed(() => forceWord(this.unit()));
-  protected readonly known = computed(() => this.present().map(knowBand));
+  protected readonly known = this.store.selectSignal(bandsFeature.selectKnown);
   protected readonly selected = computed(
-    () => this.present().find(({ id }) => id === this.id()) ?? null,
+    () => this.known().find(({ record }) => record.id === this.id()) ?? null,
   );
   /** Bands whose figures are weak or whose state asks for a look. */
   protected readonly wanting = computed(() =>
-    this.known().flatMap(({ record: { id, name, state }, calibration }) => {
-      const words =
-        state === 'watch'
-          ? 'on watch: inspect before every use'
-          : calibration === null
-            ? 'no pull and no label yet: in no set-up'
-            : calibration.grade === 'label'
-              ? 'label only: the figures can be off by a third'
-              : calibration.grade === 'partial'
-                ? 'partly measured: a pull or two more would narrow the ±'
-                : null;
-      return words === null ? [] : [{ id, name, words }];
+    this.known().flatMap((known) => {
+      const words = wantingWords(known);
+      return words === null ? [] : [{ id: known.record.id, name: known.record.name, words }];
     }),
   );
   protected readonly mode = signal<'look' | 'add' | 'edit'>('look');
@@ -56,7 +47,7 @@ export class Bands {
   }
 
   protected save(input: BandInput): void {
-    const changed = this.mode() === 'edit' ? this.selected() : null;
+    const changed = this.mode() === 'edit' ? (this.selected()?.record ?? null) : null;
     const id = changed?.id ?? uuidv7();
     const words = changed === null ? `${input.name} is on the rail.` : `${input.name} changed.`;
     this.store.dispatch(bandActions.put({ id, input, words }));
@@ -69,11 +60,50 @@ export class Bands {
     void this.router.navigate(['/bands']);
   }
 
-  protected addPull(bandId: string, input: ReadingInput): void {
-    this.store.dispatch(bandActions.addReading({ bandId, id: uuidv7(), input }));
+  protected happened(bandId: string, event: Pick<BandEventInput, 'copyId' | 'what'>): void {
+    const input = { ...event, at: new Date().toISOString() };
+    this.store.dispatch(
+      outboxActions.write({ write: { kind: 'bandEvent', id: uuidv7(), bandId, input } }),
+    );
   }
 
-  protected setAside(bandId: string, change: { id: string; setAside: boolean }): void {
-    this.store.dispatch(bandActions.setReadingAside({ bandId, ...change }));
+  protected chooseLaw(measurementId: string | null): void {
+    const band = this.selected()?.record;
+    if (band === undefined) return;
+    this.store.dispatch(
+      bandActions.chooseLaw({ id: band.id, version: band.version, measurementId }),
+    );
   }
+
+  protected cut(piece: { name: string; length_m: number }): void {
+    const roll = this.selected()?.record;
+    if (roll === undefined) return;
+    const input = {
+      ...piece,
+      version: roll.version,
+      pieceId: uuidv7(),
+      copyId: uuidv7(),
+      tag: null,
+    };
+    this.store.dispatch(bandActions.cut({ rollId: roll.id, input }));
+    void this.router.navigate(['/bands', input.pieceId]);
+  }
+}
+
+/** Why a band asks for a look: its state, its age, or figures that rest on little. */
+function wantingWords({ record, calibration, softening }: KnownBand): string | null {
+  if (record.state === 'retired') return null;
+  if (record.state === 'watch') return 'on watch: inspect before every use';
+  if (record.copies.some((copy) => copy.state !== 'retired' && copy.inspectionDue)) {
+    return 'inspection due';
+  }
+  if (softening?.soft === true) return 'softer than when first measured';
+  if (record.measurements.some(({ finishedAt }) => finishedAt === null)) {
+    return 'a measurement is not finished';
+  }
+  if (calibration === null) return 'no pull and no label yet: in no set-up';
+  if (calibration.grade === 'label') return 'label only: the figures can be off by a third';
+  return calibration.grade === 'partial'
+    ? 'partly measured: a pull or two more would narrow the ±'
+    : null;
 }

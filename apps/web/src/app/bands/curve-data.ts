@@ -1,4 +1,10 @@
-import { isContinuous, naturalStrands, predictStrand, toStrandReading } from '@wiry-otter/core';
+import type { Reading } from '@wiry-otter/contracts';
+import {
+  naturalStrands,
+  predictStrand,
+  standingMeasurement,
+  toStrandReading,
+} from '@wiry-otter/core';
 import { RANGE_90 } from '../drawing/figures';
 import type { KnownBand } from './band-law';
 
@@ -22,9 +28,14 @@ const STEPS = 60;
 /** The label's ends are taken at these stretch ratios (see docs/method.md). */
 const CLAIM_STRETCH = { min: 1.5, max: 3 } as const;
 
-/** The law with its 90 % range up to the band's limit, the pulls and the label's claim. */
-export function curveData(known: KnownBand): CurveData {
-  const { record, calibration } = known;
+/**
+ * The law with its 90 % range up to the band's limit, the pulls of the standing
+ * measurement (or those given) and the label's claim.
+ */
+export function curveData(
+  { record, calibration }: KnownBand,
+  readings: readonly Reading[] = standingReadings(record),
+): CurveData {
   const strands = naturalStrands(record.kind);
   const line: CurvePoint[] = [];
   const above: CurvePoint[] = [];
@@ -36,7 +47,7 @@ export function curveData(known: KnownBand): CurveData {
     above.push({ x, y: strands * (strand_N + RANGE_90 * std_N) });
     below.push({ x, y: strands * Math.max(0, strand_N - RANGE_90 * std_N) });
   }
-  const points = record.readings.map((reading) => {
+  const points = readings.map((reading) => {
     const { stretch, strand_N } = toStrandReading(record, reading);
     return { reading, point: { x: stretch, y: strands * strand_N } };
   });
@@ -59,22 +70,8 @@ export function curveData(known: KnownBand): CurveData {
   };
 }
 
-/** How a pull may be rigged on the scale: what it means for strands and rest length. */
-export interface Rigging {
-  readonly id: 'straight' | 'folded';
-  readonly words: string;
-}
-
-export const RIGGINGS: readonly Rigging[] = [
-  { id: 'straight', words: 'scale at the free end' },
-  { id: 'folded', words: 'folded over a bar' },
-];
-
-/** Strands and rest length of a rigging; nothing where the defaults of the kind hold. */
-export function riggingFields(
-  rigging: Rigging['id'],
-  record: KnownBand['record'],
-): { strands: number | null; rest_m: number | null } {
-  if (rigging === 'straight') return { strands: null, rest_m: null };
-  return { strands: isContinuous(record.kind) ? 4 : 2, rest_m: record.flatLength_m / 2 };
+/** The pulls that the law of a band rests on, those set aside among them. */
+export function standingReadings(record: KnownBand['record']): readonly Reading[] {
+  const standing = standingMeasurement(record)?.id;
+  return record.measurements.find(({ id }) => id === standing)?.readings ?? [];
 }

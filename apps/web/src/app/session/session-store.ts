@@ -127,7 +127,11 @@ export const SessionStore = signalStore(
           form,
           pain,
         };
-        global.dispatch(outboxActions.logSet({ id: uuidv7(), sessionId: session.id, input }));
+        global.dispatch(
+          outboxActions.write({
+            write: { kind: 'set', id: uuidv7(), sessionId: session.id, input },
+          }),
+        );
         change({
           reps: store.target(),
           partial: 0,
@@ -161,9 +165,9 @@ export const SessionStore = signalStore(
   }),
   withHooks({
     onInit(store, actions = inject(Actions)) {
-      actions
-        .pipe(ofType(outboxActions.sent), takeUntilDestroyed())
-        .subscribe(({ session }) => store.take(session));
+      actions.pipe(ofType(outboxActions.sent), takeUntilDestroyed()).subscribe(({ answer }) => {
+        if (answer.kind === 'session') store.take(answer.session);
+      });
       const key = computed(() => `otter.session.${store.session()?.id ?? ''}`);
       // What was entered for the set at hand survives a reload in mid-set.
       effect(() => {

@@ -10,8 +10,7 @@ import {
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { rigSetup } from '@wiry-otter/core';
-import { knowBand } from '../bands/band-law';
+import { rigSetup, knowBand } from '@wiry-otter/core';
 import { demandSounding } from '../drawing/figures';
 import { SoundingText } from '../drawing/sounding';
 import { TideLine } from '../drawing/tide-line';
@@ -71,7 +70,9 @@ export class Session {
     const entities = this.bands();
     if (document === undefined) return null;
     const rigged = rigSetup(document);
-    const bands = document.bands.flatMap(({ id }) => entities[id] ?? []).map(knowBand);
+    const bands = document.bands
+      .flatMap(({ id }) => entities[id] ?? [])
+      .map((band) => knowBand(band));
     if (!rigged.ok || bands.length !== document.bands.length) return null;
     return {
       document,

@@ -1,8 +1,8 @@
+import { knowBand } from '@wiry-otter/core';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { findExercise } from '@wiry-otter/catalogue';
 import { setUpApp } from '../../testing/app';
-import { bandRecord, personRecord, pull } from '../../testing/records';
-import { knowBand } from '../bands/band-law';
+import { personRecord, pull, measuredBand } from '../../testing/records';
 import { Scene } from './scene';
 import { Trace } from './trace';
 import { type SolvedWorkbench, solveWorkbench } from './workbench-model';
@@ -10,9 +10,7 @@ import { type SolvedWorkbench, solveWorkbench } from './workbench-model';
 function bench(): SolvedWorkbench {
   const exercise = findExercise('standing-row');
   if (exercise === undefined) throw new Error('no row');
-  const band = knowBand(
-    bandRecord({ readings: [pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)] }),
-  );
+  const band = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
   const solved = solveWorkbench({
     person: personRecord(),
     exercise,

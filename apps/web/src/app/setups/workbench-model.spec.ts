@@ -1,7 +1,7 @@
+import { knowBand } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
 import type { PersonRecord } from '@wiry-otter/contracts';
-import { bandRecord, pull } from '../../testing/records';
-import { knowBand } from '../bands/band-law';
+import { bandRecord, pull, measuredBand } from '../../testing/records';
 import { ribbonSpans, SCENE, sceneScale, toScene } from './scene-geometry';
 import {
   type SolvedWorkbench,
@@ -20,9 +20,10 @@ const PERSON: PersonRecord = {
   mass_kg: 85,
   goal: 'keep',
   painLimit: 3,
+  latexAllergy: false,
   clearance: null,
 };
-const BAND = knowBand(bandRecord({ readings: [pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)] }));
+const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
 const STATE: WorkbenchState = {
   exerciseId: 'standing-row',
   placeId: '',

@@ -7,11 +7,13 @@ import type {
 } from '@wiry-otter/contracts';
 import {
   type AnchorKind,
-  type Band,
+  bandFacts,
+  canBeUsed,
   type Caution,
   composeSetup,
   type Fault,
   findCautions,
+  fittedBand,
   headClearance,
   isContinuous,
   rigSetup,
@@ -81,7 +83,7 @@ export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonl
               distance_m: state.distance_m,
             },
       routes: chosenRoutes(exercise, state),
-      bands: laid.map(toBand),
+      bands: laid.map(fittedBand),
     }),
   };
   const rigged = rigSetup(document);
@@ -99,13 +101,8 @@ export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonl
       needed: person.goal === 'rehab',
       valid: person.clearance !== null && person.clearance.until >= input.today,
     },
-    bands: laid.map(({ record, calibration }) => ({
-      id: record.id,
-      title: record.name,
-      grade: calibration?.grade ?? ('label' as const),
-      retired: record.state === 'retired' || record.removed,
-      flatLength_m: record.flatLength_m,
-    })),
+    latexAllergy: person.latexAllergy,
+    bands: laid.map(bandFacts),
   };
   return {
     document,
@@ -133,16 +130,10 @@ function anchorKind({ anchor }: WorkbenchInput): AnchorKind {
   return anchor?.kind ?? 'underFoot';
 }
 
-function toBand({ record, calibration }: KnownBand): Band {
-  if (calibration === null) throw new RangeError(`${record.name} has no law`);
-  const { id, kind, flatLength_m, limit } = record;
-  return { id, kind, flatLength_m, limit, law: calibration.law, loss: calibration.loss };
-}
-
 /** Bands that may be put into a set-up, tagged ones first. */
 export function usableBands(bands: readonly KnownBand[]): KnownBand[] {
   const rank = ({ record }: { record: BandRecord }): number => record.tag ?? 10;
   return bands
-    .filter(({ record, calibration }) => record.state !== 'retired' && calibration !== null)
+    .filter((band) => canBeUsed(band) && band.calibration !== null)
     .sort((a, b) => rank(a) - rank(b));
 }

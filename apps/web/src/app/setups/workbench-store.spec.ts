@@ -1,13 +1,20 @@
 import { TestBed } from '@angular/core/testing';
 import { ACCOUNT, setUpApp } from '../../testing/app';
-import { bandRecord, personRecord, placeRecord, pull, UUID } from '../../testing/records';
+import {
+  bandRecord,
+  personRecord,
+  placeRecord,
+  pull,
+  UUID,
+  measurementRecord,
+} from '../../testing/records';
 import { accountActions } from '../state/account';
 import { studioActions } from '../state/studio';
 import { WorkbenchStore } from './workbench-store';
 
 const BAND = bandRecord({
   id: `${UUID}7`,
-  readings: [pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)],
+  measurements: [measurementRecord([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)])],
 });
 
 function openBench(): InstanceType<typeof WorkbenchStore> {

@@ -12,7 +12,6 @@ import { CATALOGUE, findExercise } from '@wiry-otter/catalogue';
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { format } from 'date-fns';
 import * as z from 'zod';
-import { knowBand } from '../bands/band-law';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
 import { readStored, store as keep } from '../state/storage';
@@ -60,7 +59,7 @@ export const WorkbenchStore = signalStore(
     const places = store.selectSignal(studioFeature.selectPlaces);
     const setups = store.selectSignal(studioFeature.selectSetups);
     const focusId = store.selectSignal(studioFeature.selectFocusId);
-    const present = store.selectSignal(bandsFeature.selectPresent);
+    const known = store.selectSignal(bandsFeature.selectKnown);
     const account = store.selectSignal(accountFeature.selectAccount);
     const prescriptions = store.selectSignal(studioFeature.selectPrescriptions);
     const exercise = computed(() => findExercise(set.exerciseId()) ?? CATALOGUE[0]);
@@ -79,7 +78,7 @@ export const WorkbenchStore = signalStore(
       anchor: computed(
         () => anchors().find(({ id }) => id === set.anchorId()) ?? anchors()[0] ?? null,
       ),
-      usable: computed(() => usableBands(present().map(knowBand))),
+      usable: computed(() => usableBands(known())),
       /** The prescription in force for the person and exercise. */
       current: computed(() =>
         prescriptions().find(

@@ -63,7 +63,7 @@ export class Shell {
   protected readonly focusId = this.store.selectSignal(studioFeature.selectFocusId);
   protected readonly loaded = this.store.selectSignal(studioFeature.selectLoaded);
   protected readonly failure = this.store.selectSignal(studioFeature.selectFailure);
-  private readonly waiting = this.store.selectSignal(outboxFeature.selectSets);
+  private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
 
   protected readonly focus = computed(() =>
     this.people().find((person) => person.id === this.focusId()),

@@ -2,9 +2,19 @@ import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { type Action, Store } from '@ngrx/store';
 import type { BandInput, BandRecord } from '@wiry-otter/contracts';
-import { catchError, concatMap, type Observable, of, switchMap, withLatestFrom } from 'rxjs';
+import {
+  catchError,
+  concatMap,
+  concatWith,
+  map,
+  type Observable,
+  of,
+  switchMap,
+  withLatestFrom,
+} from 'rxjs';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
+import { fieldsOf } from './band-input';
 import { bandActions, bandsFeature } from './bands';
 import { noticeActions } from './notices';
 
@@ -40,28 +50,58 @@ export const restoreBand = createEffect(
   { functional: true },
 );
 
-export const addReading = createEffect(
+export const setReadingAside = createEffect(
   (actions = inject(Actions), api = inject(StudioApi)) =>
     actions.pipe(
-      ofType(bandActions.addReading),
-      concatMap(({ bandId, id, input }) =>
-        saved(api.addReading(bandId, id, input), 'Pull kept.', () =>
-          bandActions.setReadingAside({ bandId, id, setAside: true }),
+      ofType(bandActions.setReadingAside),
+      concatMap(({ bandId, measurementId, id, input }) =>
+        saved(
+          api.setReadingAside(bandId, measurementId, id, input),
+          input.setAside ? 'Pull set aside; it is kept, but not counted.' : 'Pull counted again.',
+          () =>
+            bandActions.setReadingAside({
+              bandId,
+              measurementId,
+              id,
+              input: { ...input, setAside: !input.setAside },
+            }),
         ),
       ),
     ),
   { functional: true },
 );
 
-export const setReadingAside = createEffect(
+export const chooseLaw = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
+    actions.pipe(
+      ofType(bandActions.chooseLaw),
+      withLatestFrom(store.select(bandsFeature.selectBandEntities)),
+      concatMap(([{ id, version, measurementId }, bands]) =>
+        saved(
+          api.chooseLaw(id, { version, measurementId }),
+          measurementId === null
+            ? 'The law follows the latest measurement.'
+            : 'The law follows the measurement chosen.',
+          (band) =>
+            bandActions.chooseLaw({
+              id,
+              version: band.version,
+              measurementId: bands[id]?.lawFrom ?? null,
+            }),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+export const cutPiece = createEffect(
   (actions = inject(Actions), api = inject(StudioApi)) =>
     actions.pipe(
-      ofType(bandActions.setReadingAside),
-      concatMap(({ bandId, id, setAside }) =>
-        saved(
-          api.setReadingAside(bandId, id, setAside),
-          setAside ? 'Pull set aside; it is kept, but not counted.' : 'Pull counted again.',
-          () => bandActions.setReadingAside({ bandId, id, setAside: !setAside }),
+      ofType(bandActions.cut),
+      concatMap(({ rollId, input }) =>
+        saved(api.cutPiece(rollId, input), `${input.name} is cut.`, () => null).pipe(
+          // The roll is shorter now.
+          concatWith(api.band(rollId).pipe(map((band) => bandActions.saved({ band })))),
         ),
       ),
     ),
@@ -91,14 +131,4 @@ function undoPut(before: BandRecord | undefined, after: BandRecord): Action {
   if (before === undefined) return bandActions.remove({ id: after.id });
   const input: BandInput = { ...fieldsOf(before), version: after.version };
   return bandActions.put({ id: after.id, input, words: 'Change undone.' });
-}
-
-/** The fields of a band that a person writes. */
-export function fieldsOf({
-  id: _id,
-  removed: _removed,
-  readings: _r,
-  ...fields
-}: BandRecord): BandInput {
-  return fields;
 }

@@ -7,9 +7,12 @@ import {
   on,
   props,
 } from '@ngrx/store';
-import type { BandInput, BandRecord, ReadingInput } from '@wiry-otter/contracts';
+import type { BandInput, BandRecord, CutInput, ReadingAsideInput } from '@wiry-otter/contracts';
+import { knowBands } from '@wiry-otter/core';
 import { accountActions } from './account';
+import { outboxActions, outboxFeature } from './outbox';
 import { studioActions } from './studio';
+import { withWaiting } from './waiting-bands';
 
 export const bandActions = createActionGroup({
   source: 'Bands',
@@ -17,8 +20,14 @@ export const bandActions = createActionGroup({
     Put: props<{ id: string; input: BandInput; words: string }>(),
     Remove: props<{ id: string }>(),
     Restore: props<{ id: string }>(),
-    'Add reading': props<{ bandId: string; id: string; input: ReadingInput }>(),
-    'Set reading aside': props<{ bandId: string; id: string; setAside: boolean }>(),
+    'Set reading aside': props<{
+      bandId: string;
+      measurementId: string;
+      id: string;
+      input: ReadingAsideInput;
+    }>(),
+    'Choose law': props<{ id: string; version: number; measurementId: string | null }>(),
+    Cut: props<{ rollId: string; input: CutInput }>(),
     Saved: props<{ band: BandRecord }>(),
   },
 });
@@ -32,13 +41,21 @@ export const bandsFeature = createFeature({
     adapter.getInitialState(),
     on(studioActions.loaded, (state, { bands }) => adapter.setAll([...bands], state)),
     on(bandActions.saved, (state, { band }) => adapter.upsertOne(band, state)),
+    on(outboxActions.sent, (state, { answer }) =>
+      answer.kind === 'band' ? adapter.upsertOne(answer.band, state) : state,
+    ),
     on(accountActions.signedOut, (state) => adapter.removeAll(state)),
   ),
   extraSelectors: ({ selectBandsState }) => {
     const selectAll = createSelector(selectBandsState, adapter.getSelectors().selectAll);
+    /** Bands on the rail, with what waits to be sent. */
+    const selectPresent = createSelector(selectAll, outboxFeature.selectWaiting, (bands, waiting) =>
+      bands.filter((band) => !band.removed).map((band) => withWaiting(band, waiting)),
+    );
     return {
-      /** Bands on the rail. */
-      selectPresent: createSelector(selectAll, (bands) => bands.filter((band) => !band.removed)),
+      selectPresent,
+      /** The same with their laws. */
+      selectKnown: createSelector(selectPresent, (bands) => knowBands(bands)),
       selectBandEntities: createSelector(selectBandsState, adapter.getSelectors().selectEntities),
     };
   },

@@ -1,6 +1,6 @@
 import { bandRecord, UUID } from '../../testing/records';
 import { setUpApp } from '../../testing/app';
-import { fieldsOf } from './band-effects';
+import { fieldsOf } from './band-input';
 import { bandActions, bandsFeature } from './bands';
 import { noticesFeature } from './notices';
 import { outboxActions, outboxFeature } from './outbox';
@@ -22,7 +22,7 @@ describe('band effects', () => {
     const input = { ...fieldsOf(before), name: 'Keel' };
     store.dispatch(bandActions.put({ id: before.id, input, words: 'Keel changed.' }));
     const sent = wire.expectOne({ method: 'PUT', url: `/api/bands/${before.id}` });
-    sent.flush({ ...before, ...input, version: 2 });
+    sent.flush({ ...before, name: input.name, version: 2 });
     const notice = store.selectSignal(noticesFeature.selectNotice)();
     expect(notice?.text).toBe('Keel changed.');
     expect(notice?.undo).toEqual(
@@ -72,8 +72,12 @@ describe('outbox effects', () => {
   it('send sets in their order, one after the other, and keep what did not go', () => {
     const { store, wire } = setUpApp();
     const waiting = store.selectSignal(outboxFeature.selectSets);
-    store.dispatch(outboxActions.logSet({ id: first, sessionId, input: SET }));
-    store.dispatch(outboxActions.logSet({ id: second, sessionId, input: SET }));
+    store.dispatch(
+      outboxActions.write({ write: { kind: 'set', id: first, sessionId, input: SET } }),
+    );
+    store.dispatch(
+      outboxActions.write({ write: { kind: 'set', id: second, sessionId, input: SET } }),
+    );
     wire.expectNone(url(second));
     wire.expectOne(url(first)).error(new ProgressEvent('error'));
     expect(waiting().map(({ id }) => id)).toEqual([first, second]);
@@ -84,7 +88,9 @@ describe('outbox effects', () => {
 
   it('tell when the server will not have a set, and go on with the next', () => {
     const { store, wire } = setUpApp();
-    store.dispatch(outboxActions.logSet({ id: first, sessionId, input: SET }));
+    store.dispatch(
+      outboxActions.write({ write: { kind: 'set', id: first, sessionId, input: SET } }),
+    );
     wire
       .expectOne(url(first))
       .flush(
@@ -97,7 +103,9 @@ describe('outbox effects', () => {
 
   it('keep a set when the sign-in has lapsed', () => {
     const { store, wire } = setUpApp();
-    store.dispatch(outboxActions.logSet({ id: first, sessionId, input: SET }));
+    store.dispatch(
+      outboxActions.write({ write: { kind: 'set', id: first, sessionId, input: SET } }),
+    );
     wire
       .expectOne(url(first))
       .flush(

@@ -8,6 +8,7 @@ import {
   fromEvent,
   map,
   merge,
+  type Observable,
   of,
   switchMap,
   take,
@@ -19,7 +20,13 @@ import { ApiProblem, problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { accountActions } from './account';
 import { noticeActions } from './notices';
-import { outboxActions, outboxFeature, waitingSet } from './outbox';
+import {
+  type Answer,
+  outboxActions,
+  outboxFeature,
+  waitingWrite,
+  type WaitingWrite,
+} from './outbox';
 import { readStored, store as keep } from './storage';
 
 const STORAGE_KEY = 'otter.outbox';
@@ -28,13 +35,15 @@ const RETRY_MS = 5000;
 const SIGNED_OUT = 401;
 
 /** Takes up what an earlier visit could not send. */
-export const findStoredSets = createEffect(
+export const findStoredWrites = createEffect(
   (actions = inject(Actions)) =>
     actions.pipe(
       ofType(accountActions.signedIn),
       take(1),
       map(() =>
-        outboxActions.foundInStorage({ sets: readStored(STORAGE_KEY, z.array(waitingSet)) ?? [] }),
+        outboxActions.foundInStorage({
+          writes: readStored(STORAGE_KEY, z.array(waitingWrite)) ?? [],
+        }),
       ),
     ),
   { functional: true },
@@ -44,9 +53,9 @@ export const findStoredSets = createEffect(
 export const keepOutbox = createEffect(
   (actions = inject(Actions), store = inject(Store)) =>
     actions.pipe(
-      ofType(outboxActions.logSet, outboxActions.sent, outboxActions.refused),
-      switchMap(() => store.select(outboxFeature.selectSets).pipe(take(1))),
-      tap((sets) => keep(STORAGE_KEY, sets)),
+      ofType(outboxActions.write, outboxActions.sent, outboxActions.refused),
+      switchMap(() => store.select(outboxFeature.selectWaiting).pipe(take(1))),
+      tap((waiting) => keep(STORAGE_KEY, waiting)),
     ),
   { functional: true, dispatch: false },
 );
@@ -58,7 +67,7 @@ export const sendWhenDue = createEffect(
       actions.pipe(
         ofType(
           outboxActions.foundInStorage,
-          outboxActions.logSet,
+          outboxActions.write,
           outboxActions.sent,
           outboxActions.refused,
         ),
@@ -72,23 +81,23 @@ export const sendWhenDue = createEffect(
   { functional: true },
 );
 
-/** Sends the oldest set; the order of the log stays the order of the work. */
+/** Sends the oldest write; the order of the log stays the order of the work. */
 export const sendOldest = createEffect(
   (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
     actions.pipe(
       ofType(outboxActions.send),
       concatMap(() =>
-        store.select(outboxFeature.selectSets).pipe(
+        store.select(outboxFeature.selectWaiting).pipe(
           take(1),
-          map((sets) => sets[0]),
-          filter((set) => set !== undefined),
-          switchMap(({ id, sessionId, input }) =>
-            api.logSet(sessionId, id, input).pipe(
-              map((session) => outboxActions.sent({ id, session })),
+          map((waiting) => waiting[0]),
+          filter((write) => write !== undefined),
+          switchMap((write) =>
+            send(api, write).pipe(
+              map((answer) => outboxActions.sent({ write, answer })),
               catchError((error: unknown) =>
                 of(
                   error instanceof ApiProblem && !error.passing && error.status !== SIGNED_OUT
-                    ? outboxActions.refused({ id, words: problemWords(error) })
+                    ? outboxActions.refused({ write, words: problemWords(error) })
                     : outboxActions.notSent(),
                 ),
               ),
@@ -100,13 +109,36 @@ export const sendOldest = createEffect(
   { functional: true },
 );
 
+function send(api: StudioApi, write: WaitingWrite): Observable<Answer> {
+  const { id, kind } = write;
+  if (kind === 'set') {
+    return api
+      .logSet(write.sessionId, id, write.input)
+      .pipe(map((session) => ({ kind: 'session', session })));
+  }
+  const answer =
+    kind === 'measurement'
+      ? api.putMeasurement(write.bandId, id, write.input)
+      : kind === 'reading'
+        ? api.addReading(write.bandId, write.measurementId, id, write.input)
+        : api.addBandEvent(write.bandId, id, write.input);
+  return answer.pipe(map((band) => ({ kind: 'band', band })));
+}
+
+const WORDS: Readonly<Record<WaitingWrite['kind'], string>> = {
+  set: 'A set',
+  measurement: 'A measurement',
+  reading: 'A reading',
+  bandEvent: 'A note on a band',
+};
+
 export const tellRefusal = createEffect(
   (actions = inject(Actions)) =>
     actions.pipe(
       ofType(outboxActions.refused),
-      map(({ words }) =>
+      map(({ write, words }) =>
         noticeActions.show({
-          text: `A set was not taken by the server. ${words}`,
+          text: `${WORDS[write.kind]} was not taken by the server. ${words}`,
           tone: 'trouble',
           undo: null,
         }),

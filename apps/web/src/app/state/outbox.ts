@@ -2,51 +2,104 @@ import {
   createActionGroup,
   createFeature,
   createReducer,
+  createSelector,
   emptyProps,
   on,
   props,
 } from '@ngrx/store';
-import { setInput, type SetInput, type SessionRecord, uuid } from '@wiry-otter/contracts';
+import {
+  bandEventInput,
+  type BandRecord,
+  measurementInput,
+  readingInput,
+  type SessionRecord,
+  setInput,
+  uuid,
+} from '@wiry-otter/contracts';
 import * as z from 'zod';
 
-/** A set that was logged and has not reached the server yet. */
-export const waitingSet = z.strictObject({ id: uuid, sessionId: uuid, input: setInput });
-export interface WaitingSet {
-  readonly id: string;
-  readonly sessionId: string;
-  readonly input: SetInput;
-}
+const write = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('set'), id: uuid, sessionId: uuid, input: setInput }),
+  z.strictObject({
+    kind: z.literal('measurement'),
+    id: uuid,
+    bandId: uuid,
+    input: measurementInput,
+  }),
+  z.strictObject({
+    kind: z.literal('reading'),
+    id: uuid,
+    bandId: uuid,
+    measurementId: uuid,
+    input: readingInput,
+  }),
+  z.strictObject({ kind: z.literal('bandEvent'), id: uuid, bandId: uuid, input: bandEventInput }),
+]);
+
+/**
+ * Something that was done beside a bench or on a session and has not reached
+ * the server yet. Before there were kinds, all of them were sets.
+ */
+export const waitingWrite = z.preprocess(
+  (value) =>
+    typeof value === 'object' && value !== null && !('kind' in value)
+      ? { kind: 'set', ...value }
+      : value,
+  write,
+);
+export type WaitingWrite = z.infer<typeof write>;
+
+/** What the server answered: the record that the write belongs to. */
+export type Answer =
+  | { readonly kind: 'session'; readonly session: SessionRecord }
+  | { readonly kind: 'band'; readonly band: BandRecord };
 
 export const outboxActions = createActionGroup({
   source: 'Outbox',
   events: {
-    'Found in storage': props<{ sets: readonly WaitingSet[] }>(),
-    'Log set': props<WaitingSet>(),
+    'Found in storage': props<{ writes: readonly WaitingWrite[] }>(),
+    Write: props<{ write: WaitingWrite }>(),
     Send: emptyProps(),
-    Sent: props<{ id: string; session: SessionRecord }>(),
+    Sent: props<{ write: WaitingWrite; answer: Answer }>(),
     'Not sent': emptyProps(),
-    Refused: props<{ id: string; words: string }>(),
+    Refused: props<{ write: WaitingWrite; words: string }>(),
   },
 });
 
-/** Sets in the order they were logged; the first is on its way. Kept in the browser's storage too. */
+interface OutboxState {
+  readonly waiting: readonly WaitingWrite[];
+  readonly offline: boolean;
+}
+
+/** The same thing written again; the end of a measurement is another thing than its begin. */
+function repeats(write: WaitingWrite, before: WaitingWrite): boolean {
+  return write.kind !== 'measurement' && before.kind === write.kind && before.id === write.id;
+}
+
+/** Leaves out the write that was sent; a later write of the same record stays. */
+function without({ waiting }: OutboxState, done: WaitingWrite): readonly WaitingWrite[] {
+  return waiting.filter((write) => write !== done);
+}
+
+/** Writes in the order they were made; the first is on its way. Kept in the browser's storage too. */
 export const outboxFeature = createFeature({
   name: 'outbox',
-  reducer: createReducer<{ sets: readonly WaitingSet[]; offline: boolean }>(
-    { sets: [], offline: false },
-    on(outboxActions.foundInStorage, (state, { sets }) => ({ ...state, sets })),
-    on(outboxActions.logSet, (state, { id, sessionId, input }) => ({
+  reducer: createReducer<OutboxState>(
+    { waiting: [], offline: false },
+    on(outboxActions.foundInStorage, (state, { writes }) => ({ ...state, waiting: writes })),
+    on(outboxActions.write, (state, { write }) => ({
       ...state,
-      sets: [...state.sets.filter((set) => set.id !== id), { id, sessionId, input }],
+      waiting: [...state.waiting.filter((before) => !repeats(write, before)), write],
     })),
-    on(outboxActions.sent, (state, { id }) => ({
+    on(outboxActions.sent, outboxActions.refused, (state, { write }) => ({
       offline: false,
-      sets: state.sets.filter((set) => set.id !== id),
-    })),
-    on(outboxActions.refused, (state, { id }) => ({
-      offline: false,
-      sets: state.sets.filter((set) => set.id !== id),
+      waiting: without(state, write),
     })),
     on(outboxActions.notSent, (state) => ({ ...state, offline: true })),
   ),
+  extraSelectors: ({ selectWaiting }) => ({
+    selectSets: createSelector(selectWaiting, (waiting) =>
+      waiting.filter((write) => write.kind === 'set'),
+    ),
+  }),
 });

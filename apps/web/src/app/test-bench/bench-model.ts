@@ -1,0 +1,97 @@
+import type { BandRecord, MeasurementRecord, Reading } from '@wiry-otter/contracts';
+import {
+  calibrate,
+  type Calibration,
+  countedPulls,
+  FINISHED_SPREAD,
+  nextStretch,
+  nextWayBackStretch,
+  type Residual,
+  residuals,
+  rigForGauge,
+  type Rigged,
+  riggedLength,
+  type Rigging,
+  toStrandReading,
+  worstSpread,
+  type WorstSpread,
+} from '@wiry-otter/core';
+
+/** A roll is measured on a piece of it that is marked off, m. */
+export const ROLL_PIECE_M = 0.5;
+
+/** Warm-up stretches before the first reading. */
+export const WARM_UPS = 3;
+
+/** One reading with how it lies to the law. */
+export interface JudgedReading {
+  readonly reading: Reading;
+  readonly stretch: number;
+  /** Null for a reading that was set aside. */
+  readonly residual: Residual | null;
+}
+
+/** All that the bench shows of a measurement, worked out anew with every reading. */
+export interface BenchFigures {
+  /** Null before the first pull and without a label. */
+  readonly calibration: Calibration | null;
+  readonly worst: WorstSpread | null;
+  readonly done: boolean;
+  readonly readings: readonly JudgedReading[];
+  readonly next: { readonly stretch: number; readonly length_m: number } | null;
+}
+
+/** The band as it is rigged; of a roll the piece marked off on it. */
+export function rigOf(band: BandRecord, rigging: Rigging, piece_m: number): Rigged {
+  return rigForGauge(
+    {
+      kind: band.kind,
+      flatLength_m: band.stock === 'roll' ? piece_m : band.flatLength_m,
+      deadLength_m: band.fittings?.deadLength_m,
+    },
+    rigging,
+  );
+}
+
+/** What a reading of this rig carries besides length and pull. */
+export function riggedFields(rigged: Rigged): Pick<Reading, 'rest_m' | 'strands' | 'dead_m'> {
+  return { rest_m: rigged.rest_m, strands: rigged.strands, dead_m: rigged.dead_m };
+}
+
+export function figuresOf(
+  band: BandRecord,
+  measurement: MeasurementRecord | undefined,
+  rigged: Rigged,
+  direction: 'loading' | 'unloading',
+): BenchFigures {
+  const { kind, flatLength_m, label, limit } = band;
+  const samples = measurement === undefined ? [] : countedPulls(measurement);
+  const pulled = { kind, flatLength_m, label, samples };
+  const fitted = calibrate(pulled);
+  const calibration = fitted.ok ? fitted.value : null;
+  const judged = residuals(pulled);
+  const worst =
+    calibration === null || samples.length === 0 ? null : worstSpread(calibration, limit);
+  const stretch = direction === 'loading' ? nextStretch(pulled, limit) : nextWayBackStretch(pulled);
+  return {
+    calibration,
+    worst,
+    done: worst !== null && calibration?.grade === 'measured' && worst.share <= FINISHED_SPREAD,
+    readings: (measurement?.readings ?? []).map((reading) => ({
+      reading,
+      stretch: toStrandReading(band, reading).stretch,
+      residual: judged[samples.findIndex((sample) => sample === reading)] ?? null,
+    })),
+    next: stretch === null ? null : { stretch, length_m: riggedLength(rigged, stretch) },
+  };
+}
+
+/** Why a pull at this length is refused; null when it may be done. */
+export function lengthFault(band: BandRecord, rigged: Rigged, length_m: number): string | null {
+  const stretch = (length_m - rigged.dead_m) / rigged.rest_m;
+  if (stretch > band.limit * (1 + 1e-9)) {
+    const most = riggedLength(rigged, band.limit);
+    return `That is ×${stretch.toFixed(2)}, past this band's limit of ×${band.limit.toFixed(2)}: not beyond ${(most * 100).toFixed(0)} cm.`;
+  }
+  return stretch <= 1 ? 'That is no longer than the band at rest.' : null;
+}

@@ -1,0 +1,224 @@
+import { DecimalPipe } from '@angular/common';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  linkedSignal,
+  signal,
+} from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  FINISHED_SPREAD,
+  fromNewtons,
+  INSPECTION_STRETCH,
+  LEAST_MEASURED_STRETCH,
+  type Rigging,
+  toNewtons,
+  weighedPull,
+} from '@wiry-otter/core';
+import { BandCurve } from '../bands/band-curve';
+import { GRADE_WORDS, type KnownBand, RIGGING_WORD } from '../bands/band-law';
+import { forceSounding, forceWord, stretchWord } from '../drawing/figures';
+import { SoundingText } from '../drawing/sounding';
+import { Gauges } from '../gauge/gauges';
+import { StandInGauge } from '../gauge/stand-in-gauge';
+import { Keys } from '../shell/keys';
+import { accountFeature } from '../state/account';
+import { lengthFault, WARM_UPS } from './bench-model';
+import { BenchScene } from './bench-scene';
+import { BenchStore } from './bench-store';
+
+/** Why a reading may be set aside, to choose from. */
+const REASONS = ['The hook slipped', 'Read before it was still', 'Wrong length', 'Wrong band'];
+
+const RIGGING_HELP: Readonly<Record<Rigging, string>> = {
+  end: 'Fix one end, hook the scale into the other, pull in a straight line.',
+  folded: 'Lay the middle over a smooth bar, hook both ends into the scale.',
+  standing:
+    'Hang the band from a bar, stand in its lower end on a bathroom scale, and read how much lighter you are.',
+};
+
+/** A guided measurement of one band. */
+@Component({
+  selector: 'otter-test-bench',
+  imports: [BandCurve, BenchScene, DecimalPipe, FormsModule, RouterLink, SoundingText],
+  providers: [BenchStore],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './test-bench.html',
+})
+export class TestBench {
+  readonly id = input.required<string>();
+
+  protected readonly bench = inject(BenchStore);
+  private readonly router = inject(Router);
+  private readonly account = inject(Store).selectSignal(accountFeature.selectAccount);
+
+  protected readonly unit = computed(() => this.account()?.studio.forceUnit ?? 'N');
+  protected readonly unitWord = computed(() => forceWord(this.unit()));
+  protected readonly gauges = inject(Gauges).offered();
+  protected readonly reasons = REASONS;
+  protected readonly warmUps = Array.from({ length: WARM_UPS }, (_, i) => i + 1);
+  protected readonly riggings = (['end', 'folded', 'standing'] as const).map((id) => ({
+    id,
+    words: RIGGING_WORD[id],
+    help: RIGGING_HELP[id],
+  }));
+  protected readonly warmUpStretch = stretchWord(INSPECTION_STRETCH);
+  protected readonly aim = `±${100 * FINISHED_SPREAD} % from ${stretchWord(LEAST_MEASURED_STRETCH)} to the limit`;
+  protected readonly stretchWord = stretchWord;
+
+  /** The length to pull to; the suggestion until another is typed. */
+  protected readonly length_cm = linkedSignal(() => {
+    const next = this.bench.figures()?.next;
+    return next ? Number((next.length_m * 100).toFixed(1)) : null;
+  });
+  /** The pull as typed, in the person's unit. */
+  protected readonly typed = signal<number | null>(null);
+  protected readonly free_kg = signal<number | null>(null);
+  protected readonly standing_kg = signal<number | null>(null);
+  protected readonly foot_cm = signal<number | null>(2);
+  /** The reading whose reason for setting aside is being chosen. */
+  protected readonly asideId = signal<string | null>(null);
+
+  protected readonly simulated = computed(() => this.bench.gauge() instanceof StandInGauge);
+  protected readonly known = computed((): KnownBand | null => {
+    const record = this.bench.band();
+    const figures = this.bench.figures();
+    return record === undefined || figures === null
+      ? null
+      : { record, calibration: figures.calibration, softening: null };
+  });
+  protected readonly pulls = computed(() => this.bench.measurement()?.readings ?? []);
+  protected readonly stretch = computed(() => {
+    const rigged = this.bench.rigged();
+    const length_m = this.lengthOfPull();
+    return rigged === null || length_m === null ? null : (length_m - rigged.dead_m) / rigged.rest_m;
+  });
+  protected readonly fault = computed(() => {
+    const band = this.bench.band();
+    const rigged = this.bench.rigged();
+    const length_m = this.lengthOfPull();
+    return band === undefined || rigged === null || length_m === null
+      ? null
+      : lengthFault(band, rigged, length_m);
+  });
+  /** What would be kept: the held pull of a gauge, or what was typed. */
+  protected readonly pull = computed(() => {
+    const length_m = this.lengthOfPull();
+    if (length_m === null || this.fault() !== null) return null;
+    if (this.bench.currentRigging() === 'standing') {
+      const weighing = this.weighing();
+      const force_N = weighing === null ? 0 : weighedPull(weighing).force_N;
+      return weighing === null || force_N <= 0 ? null : { length_m, force_N, weighing };
+    }
+    const plateau = this.bench.plateau();
+    if (this.bench.gauge() !== null) {
+      return plateau === null ? null : { length_m, force_N: plateau.force_N, weighing: null };
+    }
+    const typed = this.typed();
+    return typed === null || typed <= 0
+      ? null
+      : { length_m, force_N: toNewtons(typed, this.unit()), weighing: null };
+  });
+  protected readonly live = computed(() => {
+    const live_N = this.bench.live_N();
+    return live_N === null ? null : forceSounding(live_N, null, this.unit());
+  });
+  protected readonly grade = computed(() => {
+    const figures = this.bench.figures();
+    if (!figures?.calibration || figures.worst === null) return null;
+    const { share, stretch } = figures.worst;
+    return `${GRADE_WORDS[figures.calibration.grade]}, ±${(100 * share).toFixed(1)} % at its widest, ${stretchWord(stretch)}`;
+  });
+  protected readonly rows = computed(() =>
+    (this.bench.figures()?.readings ?? []).map(({ reading, stretch, residual }) => ({
+      id: reading.id,
+      setAside: reading.setAside,
+      reason: reading.setAsideReason,
+      length: `${(reading.length_m * 100).toFixed(0)} cm`,
+      pull: this.words(reading.force_N),
+      stretch: stretchWord(stretch),
+      way: reading.direction === 'loading' ? 'pulling' : 'way back',
+      residual:
+        residual === null ? '–' : signed(this.inUnit(residual.strand_N * (reading.strands ?? 1))),
+      flag: residual?.outlier === true ? `${residual.deviations?.toFixed(1) ?? ''} σ off` : null,
+    })),
+  );
+
+  constructor() {
+    effect(() => this.bench.look(this.id()));
+    inject(Keys).offer([
+      { key: 'Enter', words: 'keep the reading', press: () => this.keep() },
+      { key: 'b', words: 'pulling, or the way back', press: () => this.turn() },
+    ]);
+  }
+
+  protected keep(): void {
+    const pull = this.pull();
+    if (pull === null || !this.bench.warm()) return;
+    this.bench.keep(pull);
+    this.typed.set(null);
+    this.standing_kg.set(null);
+  }
+
+  protected turn(): void {
+    this.bench.set({
+      direction: this.bench.direction() === 'loading' ? 'unloading' : 'loading',
+    });
+  }
+
+  protected plug(kind: string): void {
+    const choice = this.gauges.find((gauge) => gauge.kind === kind);
+    if (choice === undefined) this.bench.unplug();
+    else void this.bench.plugIn(choice.kind);
+  }
+
+  protected simulate(): void {
+    const stretch = this.stretch();
+    if (stretch !== null && this.fault() === null) this.bench.simulate(stretch);
+  }
+
+  protected aside(id: string, reason: string): void {
+    this.asideId.set(null);
+    this.bench.setAside(id, true, reason);
+  }
+
+  protected finish(): void {
+    this.bench.finish();
+    void this.router.navigate(['/bands', this.id()]);
+  }
+
+  protected words(force_N: number): string {
+    const { figure, unit } = forceSounding(force_N, null, this.unit());
+    return `${figure} ${unit}`;
+  }
+
+  private inUnit(force_N: number): number {
+    return fromNewtons(force_N, this.unit());
+  }
+
+  /** Of a weighed pull the bar's height is what is set; else the length itself, m. */
+  private lengthOfPull(): number | null {
+    const length_cm = this.length_cm();
+    return length_cm === null || !(length_cm > 0) ? null : length_cm / 100;
+  }
+
+  private weighing() {
+    const length_m = this.lengthOfPull();
+    const free_kg = this.free_kg();
+    const standing_kg = this.standing_kg();
+    const foot_m = (this.foot_cm() ?? 0) / 100;
+    return length_m === null || free_kg === null || standing_kg === null
+      ? null
+      : { free_kg, standing_kg, foot_m, bar_m: length_m + foot_m };
+  }
+}
+
+function signed(value: number): string {
+  return `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)}`;
+}
