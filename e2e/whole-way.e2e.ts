@@ -1,13 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { DEMO_TRAINER } from './browser.js';
-
-async function signIn(page: Page): Promise<void> {
-  await page.goto('/');
-  await page.getByLabel('E-mail').fill(DEMO_TRAINER.email);
-  await page.getByLabel('Password').fill(DEMO_TRAINER.password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page).toHaveURL(/today/);
-}
+import { signIn } from './sign-in.js';
 
 /** The figure of the workbench, as a number. */
 async function figure(page: Page, name: 'start' | 'mean' | 'end'): Promise<number> {

@@ -72,7 +72,8 @@ export async function buildApp(options: AppOptions): Promise<App> {
 async function apiRoutes(app: App, account: AccountOptions): Promise<void> {
   // The sign-in guards the API alone; the application's files are for everybody.
   await app.register(signInPlugin);
-  await app.register(accountRoutes, account);
+  const { plainHttp, gaugeUrl } = account;
+  await app.register(accountRoutes, { plainHttp, gaugeUrl });
   await app.register(bandRoutes);
   await app.register(peopleRoutes);
   await app.register(setupRoutes);

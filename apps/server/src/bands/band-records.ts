@@ -108,7 +108,7 @@ function toRecord(row: BandRow, parts: Parts, scope: Scope): BandRecord {
 }
 
 function toCopy(
-  { studioId: _studio, bandId: _band, holder, ...copy }: BandCopyRow,
+  { studioId: _studio, bandId: _band, holder, addedAt, ...copy }: BandCopyRow,
   events: readonly BandEventRow[],
   wear: readonly Wear[],
   { ownPeople }: Parts,
@@ -121,10 +121,10 @@ function toCopy(
     total: sumOf(wear.map((entry) => entry.cycles)),
     sinceInspection: sumOf(since.map((entry) => entry.cycles)),
   };
-  // A band never inspected is new on the day it was bought; without that day it is due.
-  const from = lastInspection ?? copy.boughtOn;
+  // A band never inspected counts from the day it was bought, else from the day it was put on record.
+  const from = lastInspection ?? copy.boughtOn ?? dayInZone(addedAt, scope.zone);
   const today = dayInZone(scope.now, scope.zone);
-  const days = from === null ? Infinity : differenceInCalendarDays(parseISO(today), parseISO(from));
+  const days = differenceInCalendarDays(parseISO(today), parseISO(from));
   return {
     ...copy,
     holder: shownHolder(holder, ownPeople),

@@ -157,6 +157,7 @@ async function putCopies(
       ...(known ?? {
         studioId: scope.studioId,
         bandId,
+        addedAt: scope.now,
         state: 'inUse',
         stateReason: '',
         holder: { at: 'bag' },

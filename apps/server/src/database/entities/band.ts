@@ -65,6 +65,7 @@ export interface BandCopyRow {
   bandId: string;
   mark: string;
   boughtOn: string | null;
+  addedAt: Date;
   state: BandRecord['state'];
   stateReason: string;
   holder: Holder;
@@ -78,6 +79,7 @@ export const BandCopyEntity = new EntitySchema<BandCopyRow>({
     bandId: uuid('band_id'),
     mark: text(),
     boughtOn: nullable(day('bought_on')),
+    addedAt: moment('added_at'),
     state: text(),
     stateReason: text('state_reason'),
     holder: json(),

@@ -36,13 +36,14 @@ const UP = [
     band_id uuid NOT NULL REFERENCES band,
     mark text NOT NULL,
     bought_on date,
+    added_at timestamptz NOT NULL,
     state text NOT NULL CHECK (state IN ('inUse', 'watch', 'retired')),
     state_reason text NOT NULL,
     holder jsonb NOT NULL
   )`,
   'CREATE INDEX band_copy_of_band ON band_copy (band_id)',
-  `INSERT INTO band_copy (id, studio_id, band_id, mark, state, state_reason, holder)
-    SELECT gen_random_uuid(), studio_id, id, 'a', state, '', '{"at": "bag"}' FROM band`,
+  `INSERT INTO band_copy (id, studio_id, band_id, mark, added_at, state, state_reason, holder)
+    SELECT gen_random_uuid(), studio_id, id, 'a', now(), state, '', '{"at": "bag"}' FROM band`,
   'ALTER TABLE band DROP state',
   `CREATE TABLE band_measurement (
     id uuid PRIMARY KEY,

@@ -4,7 +4,7 @@ import type { ForceUnit } from '@wiry-otter/core';
 import { forceSounding, type Sounding } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
 import { GLANCE_STRETCH, GRADE_WORDS, type KnownBand, naturalPull } from './band-law';
-import { layOutRail } from './rail-layout';
+import { layOutRail, ROLL_PX } from './rail-layout';
 
 /** Space over the ribbons for rail and group names, and under them for the words. */
 const HEAD_PX = 64;
@@ -23,6 +23,7 @@ export class BandRail {
   readonly unit = input.required<ForceUnit>();
 
   protected readonly head = HEAD_PX;
+  protected readonly rollHeight = ROLL_PX;
   protected readonly layout = computed(() => layOutRail(this.bands()));
   protected readonly height = computed(() => HEAD_PX + this.layout().height + FOOT_PX);
 
@@ -32,6 +33,7 @@ export class BandRail {
   }
 
   protected gradeWord({ record, calibration }: KnownBand): string {
+    if (record.stock === 'roll') return `${record.flatLength_m.toFixed(1)} m left`;
     if (record.state === 'retired') return 'retired';
     if (record.state === 'watch') return 'watch';
     return calibration === null ? 'no figure' : GRADE_WORDS[calibration.grade];

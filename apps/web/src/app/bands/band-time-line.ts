@@ -27,12 +27,12 @@ export function timeLine(band: BandRecord): StoryEntry[] {
     entry(
       id,
       startedAt,
-      `measured${copy(copyId)}: ${readings.length} ${readings.length === 1 ? 'pull' : 'pulls'}${takenBy === '' ? '' : `, ${takenBy}`}`,
+      `measured${copy(copyId)}: ${readings.length} ${readings.length === 1 ? 'pull' : 'pulls'}${takenBy === '' ? '' : ` · ${takenBy}`}`,
     ),
   );
   const happened = band.events.map(({ id, at, copyId, what, by }) => {
     const { words, tone } = wordsOf(what);
-    return entry(id, at, `${words}${copy(copyId)}, ${by}`, tone);
+    return entry(id, at, `${words}${copy(copyId)} · ${by}`, tone);
   });
   return [...bought, ...measured, ...happened].sort((a, b) => (a.at < b.at ? 1 : -1));
 }

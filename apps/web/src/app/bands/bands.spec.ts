@@ -47,12 +47,20 @@ describe('rail', () => {
     const strong = bandRecord({ id: 'b', width_mm: 44, label: { min_N: 200, max_N: 500 } });
     const tube = bandRecord({ id: 't', kind: 'tube', label: { min_N: 30, max_N: 90 } });
     const { groups } = layOutRail([strong, tube, MEASURED].map((band) => knowBand(band)));
-    expect(groups.map(({ kind }) => kind)).toEqual(['tube', 'loop']);
+    expect(groups.map(({ words }) => words)).toEqual(['Tubes', 'Loops']);
     const loops = groups[1]?.bands ?? [];
     expect(loops.map(({ band }) => band.record.id)).toEqual(['a', 'b']);
     expect(loops[1]?.width).toBe(2 * (loops[0]?.width ?? NaN));
     expect(loops[1]?.length).toBe(loops[0]?.length ?? NaN);
     expect(loops[1]?.x).toBeGreaterThan(loops[0]?.x ?? NaN);
+  });
+
+  it('hangs a roll last, with its free end alone', () => {
+    const roll = bandRecord({ id: 'r', stock: 'roll', kind: 'strip', flatLength_m: 18.5 });
+    const { groups, height } = layOutRail([knowBand(roll), knowBand(MEASURED)]);
+    expect(groups.map(({ words }) => words)).toEqual(['Loops', 'Rolls']);
+    expect(groups[1]?.bands[0]?.rest_m).toBe(0.3);
+    expect(height).toBe(groups[0]?.bands[0]?.length ?? NaN);
   });
 
   it('is empty without bands', () => {
@@ -128,9 +136,9 @@ describe('the story of a band', () => {
       ],
     });
     expect(timeLine(band).map(({ words, tone }) => [words, tone])).toEqual([
-      ['retired: A nick. (b), Mika Ferrow', 'stop'],
-      ['inspected, on watch: Dull. (a), Mika Ferrow', 'caution'],
-      ['measured (a): 3 pulls, Mika Ferrow', 'plain'],
+      ['retired: A nick. (b) · Mika Ferrow', 'stop'],
+      ['inspected, on watch: Dull. (a) · Mika Ferrow', 'caution'],
+      ['measured (a): 3 pulls · Mika Ferrow', 'plain'],
       ['bought (a)', 'plain'],
     ]);
   });

@@ -5,6 +5,8 @@ import { GLANCE_STRETCH, type KnownBand, KIND_WORDS, naturalPull } from './band-
 export interface HungBand {
   readonly band: KnownBand;
   readonly x: number;
+  /** Unstretched length that is drawn, m. */
+  readonly rest_m: number;
   readonly length: number;
   readonly width: number;
   /** Room on the rail, px. */
@@ -12,7 +14,6 @@ export interface HungBand {
 }
 
 export interface RailGroup {
-  readonly kind: BandKind;
   readonly words: string;
   readonly x: number;
   readonly width: number;
@@ -33,34 +34,44 @@ const COLUMN_MARGIN = 16;
 const GROUP_GAP = 16;
 const ORDER: readonly BandKind[] = ['miniLoop', 'tube', 'tubing', 'loop', 'strip'];
 
-/** Hangs the bands side by side, grouped by kind, longest pull to the right. */
+/** Of a roll a free end of this length hangs down; what is on it is in words. */
+const ROLL_END_M = 0.3;
+/** A roll seen from the front: as wide as its strip, this high. */
+export const ROLL_PX = 34;
+
+/** Hangs the bands side by side, grouped by kind, longest pull to the right; rolls come last. */
 export function layOutRail(bands: readonly KnownBand[]): RailLayout {
+  const ofKind = (kind: BandKind) =>
+    bands.filter(({ record }) => record.kind === kind && record.stock === 'band');
+  const wanted = [
+    ...ORDER.map((kind) => ({ words: KIND_WORDS[kind], members: ofKind(kind) })),
+    { words: 'Rolls', members: bands.filter(({ record }) => record.stock === 'roll') },
+  ];
   const groups: RailGroup[] = [];
   let x = 0;
-  for (const kind of ORDER) {
-    const members = bands
-      .filter(({ record }) => record.kind === kind)
-      .sort((a, b) => pullOf(a) - pullOf(b));
+  for (const { words, members } of wanted) {
     if (members.length === 0) continue;
     const start = x;
-    const hung = members.map((band) => {
-      const width = band.record.width_mm * PX_PER_MILLIMETRE;
-      const column = Math.max(LEAST_COLUMN, width + COLUMN_MARGIN);
-      const place = {
-        band,
-        x: x + column / 2,
-        length: band.record.flatLength_m * PX_PER_METRE,
-        width,
-        column,
-      };
-      x += column;
-      return place;
-    });
-    groups.push({ kind, words: KIND_WORDS[kind], x: start, width: x - start, bands: hung });
+    const hung = [...members]
+      .sort((a, b) => pullOf(a) - pullOf(b))
+      .map((band) => {
+        const place = hang(band, x);
+        x += place.column;
+        return place;
+      });
+    groups.push({ words, x: start, width: x - start, bands: hung });
     x += GROUP_GAP;
   }
   const longest = Math.max(0, ...groups.flatMap(({ bands: hung }) => hung.map((b) => b.length)));
   return { groups, width: Math.max(0, x - GROUP_GAP), height: longest };
+}
+
+function hang(band: KnownBand, x: number): HungBand {
+  const { width_mm, flatLength_m, stock } = band.record;
+  const width = width_mm * PX_PER_MILLIMETRE;
+  const column = Math.max(LEAST_COLUMN, width + COLUMN_MARGIN);
+  const rest_m = stock === 'roll' ? Math.min(ROLL_END_M, flatLength_m) : flatLength_m;
+  return { band, x: x + column / 2, rest_m, length: rest_m * PX_PER_METRE, width, column };
 }
 
 function pullOf(band: KnownBand): number {

@@ -8,7 +8,7 @@ import { Ribbon } from '../drawing/ribbon';
 const WIDTH = 720;
 const LEFT = 40;
 const RIGHT = 640;
-const AXIS = 84;
+const AXIS = 92;
 
 /** The caution stretch beyond which ticks turn rust. */
 const HIGH_STRETCH = 2.5;
@@ -54,6 +54,8 @@ export class BenchScene {
       beyond: stretch > this.band().limit * (1 + 1e-9),
     };
   });
+  /** The pull is written over the hook, inside the picture. */
+  protected readonly soundingX = computed(() => Math.min(this.drawn().hook + 30, WIDTH - 40));
   protected readonly marks = computed(() => {
     const { rest_m, dead_m } = this.rigged();
     const at = (stretch: number) => LEFT + (stretch * rest_m + dead_m) * this.px();

@@ -34,6 +34,14 @@ interface BenchState {
   readonly plateau: Plateau | null;
 }
 
+/** A hand that has gone to another length changes the pull by more than its tremor. */
+const MOVED_SHARE = 0.08;
+const MOVED_N = 4;
+
+function hasMoved(force_N: number, from_N: number): boolean {
+  return Math.abs(force_N - from_N) > Math.max(MOVED_N, MOVED_SHARE * from_N);
+}
+
 /** One guided measurement: what is pulled next, what the gauge says, what the law has become. */
 export const BenchStore = signalStore(
   withState<BenchState>({
@@ -63,8 +71,15 @@ export const BenchStore = signalStore(
         taken_m === null ? state.piece_m() : taken_m * (rigging() === 'folded' ? 2 : 1);
       return known === undefined ? null : rigOf(known, rigging(), piece_m);
     });
+    const known = global.selectSignal(bandsFeature.selectKnown);
     return {
       band,
+      /** The band by the law it had until this measurement. */
+      before: computed(() =>
+        known().find(
+          ({ record, calibration }) => record.id === state.bandId() && calibration !== null,
+        ),
+      ),
       measurement,
       currentRigging: rigging,
       rigged,
@@ -82,6 +97,8 @@ export const BenchStore = signalStore(
     const finder = new PlateauFinder();
     const unplugged = new Subject<void>();
     let following: Subscription | undefined;
+    /** The pull kept last, until the hand has moved from it. */
+    let kept_N: number | null = null;
 
     const putMeasurement = (id: string, input: MeasurementInput): void =>
       global.dispatch(
@@ -122,7 +139,10 @@ export const BenchStore = signalStore(
         if (gauge === undefined) return;
         patchState(store, { gauge });
         following = gauge.values.pipe(takeUntil(unplugged)).subscribe((value) => {
-          patchState(store, { live_N: value.force_N, plateau: finder.push(value) });
+          const plateau = finder.push(value);
+          if (kept_N !== null && hasMoved(value.force_N, kept_N)) kept_N = null;
+          // The pull just kept is still held; it is no reading of the next length.
+          patchState(store, { live_N: value.force_N, plateau: kept_N === null ? plateau : null });
         });
         try {
           await gauge.connect();
@@ -137,6 +157,7 @@ export const BenchStore = signalStore(
         following?.unsubscribe();
         store.gauge()?.disconnect();
         finder.reset();
+        kept_N = null;
         patchState(store, { gauge: null, live_N: null, plateau: null });
       },
       /** Lets the simulated hand pull the band to a stretch; a real one is a person's. */
@@ -175,6 +196,7 @@ export const BenchStore = signalStore(
           }),
         );
         finder.reset();
+        kept_N = pull.force_N;
         patchState(store, { plateau: null });
       },
       setAside(id: string, setAside: boolean, reason: string): void {

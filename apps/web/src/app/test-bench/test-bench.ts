@@ -86,14 +86,15 @@ export class TestBench {
   protected readonly asideId = signal<string | null>(null);
 
   protected readonly simulated = computed(() => this.bench.gauge() instanceof StandInGauge);
+  protected readonly pulls = computed(() => this.bench.measurement()?.readings ?? []);
   protected readonly known = computed((): KnownBand | null => {
     const record = this.bench.band();
     const figures = this.bench.figures();
-    return record === undefined || figures === null
-      ? null
-      : { record, calibration: figures.calibration, softening: null };
+    if (record === undefined || figures === null) return null;
+    // Before the first pull the law until now is shown.
+    if (this.pulls().length === 0) return this.bench.before() ?? null;
+    return { record, calibration: figures.calibration, softening: null };
   });
-  protected readonly pulls = computed(() => this.bench.measurement()?.readings ?? []);
   protected readonly stretch = computed(() => {
     const rigged = this.bench.rigged();
     const length_m = this.lengthOfPull();
@@ -220,5 +221,7 @@ export class TestBench {
 }
 
 function signed(value: number): string {
-  return `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)}`;
+  const size = Math.abs(value).toFixed(1);
+  if (Number(size) === 0) return size;
+  return `${value < 0 ? '−' : '+'}${size}`;
 }

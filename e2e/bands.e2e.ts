@@ -1,0 +1,143 @@
+import { expect, type Page, test } from '@playwright/test';
+import { signIn } from './sign-in.js';
+
+async function addBand(page: Page, name: string): Promise<void> {
+  await page.getByRole('link', { name: 'Bands' }).click();
+  await page.getByRole('button', { name: 'Add a band' }).click();
+  await page.getByLabel('Name').fill(name);
+  await page.getByRole('button', { name: 'Add band' }).click();
+  await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
+}
+
+async function warmUp(page: Page): Promise<void> {
+  for (const count of ['1', '2', '3']) await page.getByRole('button', { name: count }).click();
+}
+
+/** Lets the simulated hand pull to the length asked for, and keeps the reading once it is held. */
+async function pullAndKeep(page: Page, readings: number): Promise<void> {
+  await page.getByRole('button', { name: /^Let it be/ }).click();
+  await expect(page.getByText('Held: keep it')).toBeVisible({ timeout: 25_000 });
+  await page.getByRole('button', { name: /^Keep \d+ N$/ }).click();
+  await expect(page.getByRole('button', { name: 'Set aside' })).toHaveCount(readings);
+}
+
+test('a new band, measured live from the simulated scale', async ({ page }) => {
+  test.slow();
+  await signIn(page);
+  await addBand(page, 'Sheet bend');
+  await page.getByRole('link', { name: 'Measure it' }).click();
+  await expect(page.getByText('Three warm-up stretches')).toBeVisible();
+  await warmUp(page);
+  await page.getByLabel('Gauge').selectOption('standIn');
+  await expect(page.getByText('connected')).toBeVisible();
+
+  await test.step('the length to pull is named, and never past the limit', async () => {
+    await expect(page.getByLabel('Pull to, cm')).toHaveValue('156');
+    await page.getByLabel('Pull to, cm').fill('270');
+    await expect(page.getByText(/past this band's limit of ×2.50/)).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Let it be/ })).toBeDisabled();
+    await expect(page.getByRole('button', { name: /^Keep/ })).toBeDisabled();
+    await page.getByLabel('Pull to, cm').fill('156');
+  });
+
+  await pullAndKeep(page, 1);
+  await expect(page.getByText(/partial, ±/)).toBeVisible();
+  await pullAndKeep(page, 2);
+
+  await test.step('a reload in mid-measurement loses nothing', async () => {
+    await page.reload();
+    await expect(page.getByRole('button', { name: 'Set aside' })).toHaveCount(2);
+    await page.getByLabel('Gauge').selectOption('standIn');
+    await expect(page.getByText('connected')).toBeVisible();
+  });
+
+  await pullAndKeep(page, 3);
+
+  await test.step('the way back gives the loss', async () => {
+    await page.getByRole('button', { name: 'way back' }).click();
+    await page.getByRole('button', { name: 'Set aside' }).first().waitFor();
+    await page.getByLabel('Let back to, cm').fill('200');
+    await page.getByRole('button', { name: 'Let it be let back there' }).click();
+    await expect(page.getByText('Held: keep it')).toBeVisible({ timeout: 25_000 });
+    await page.getByRole('button', { name: /^Keep \d+ N$/ }).click();
+    await expect(page.getByRole('row', { name: /way back/ })).toHaveCount(1);
+  });
+
+  await page.getByRole('button', { name: 'Finish the measurement' }).click();
+  await expect(page.getByRole('heading', { name: 'Sheet bend' })).toBeVisible();
+  await expect(page.getByText(/^measured ±\d+ % · gives back/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^measured ±\d+ % · gives back/)).toBeVisible();
+});
+
+test('a dropped bridge is found again and loses no accepted reading', async ({ page }) => {
+  test.slow();
+  let drop: (() => Promise<void>) | undefined;
+  let connections = 0;
+  await page.routeWebSocket(/weight-scale/, (socket) => {
+    connections++;
+    const server = socket.connectToServer();
+    drop = async () => {
+      await socket.close();
+      await server.close();
+    };
+  });
+  await signIn(page);
+  await addBand(page, 'Bowline');
+  await page.getByRole('link', { name: 'Measure it' }).click();
+  await warmUp(page);
+  await page.getByLabel('Gauge').selectOption('standIn');
+  await expect(page.getByText('connected')).toBeVisible();
+  await pullAndKeep(page, 1);
+  await drop?.();
+  await expect.poll(() => connections).toBe(2);
+  await expect(page.getByText('connected')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Set aside' })).toHaveCount(1);
+  await pullAndKeep(page, 2);
+});
+
+test('a reading is set aside with its reason; a typed one too far off is flagged', async ({
+  page,
+}) => {
+  await signIn(page);
+  await addBand(page, 'Clove hitch');
+  await page.getByRole('link', { name: 'Measure it' }).click();
+  await warmUp(page);
+  for (const [length, pull] of [
+    ['135', '51'],
+    ['177', '60'],
+    ['218', '124'],
+    ['250', '140'],
+  ] as const) {
+    await page.getByLabel('Pull to, cm').fill(length);
+    await page.getByLabel('Pull, N').fill(pull);
+    await page.getByRole('button', { name: `Keep ${pull} N` }).click();
+    await expect(page.getByRole('row', { name: `${length} cm` })).toBeVisible();
+  }
+  const slipped = page.getByRole('row', { name: '177 cm' });
+  await expect(slipped.getByText(/σ off/)).toBeVisible();
+  await expect(page.getByText(/σ off/)).toHaveCount(1);
+  await slipped.getByRole('button', { name: 'Set aside' }).click();
+  await slipped.getByLabel('Why it is set aside').selectOption('The hook slipped');
+  await expect(slipped.getByText('The hook slipped')).toBeVisible();
+  await expect(page.getByText(/measured, ±/)).toBeVisible();
+});
+
+test('a band that fails its inspection leaves every picker', async ({ page }) => {
+  await signIn(page);
+  const inStack = async (): Promise<number> => {
+    await page.getByRole('link', { name: 'Set-ups' }).click();
+    await expect(page.getByRole('button', { name: /Minnow/ })).toBeVisible();
+    return page.getByRole('button', { name: /Eel/ }).count();
+  };
+  expect(await inStack()).toBe(1);
+  await page.getByRole('link', { name: 'Bands' }).click();
+  await page.getByRole('link', { name: /^Eel,/ }).click();
+  await page.getByRole('link', { name: 'Inspect' }).click();
+  await page.getByRole('button', { name: 'slipping or split' }).click();
+  await expect(page.getByText('✕ retire it')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep the result' }).click();
+  await expect(page.getByText(/Retired: kept in history/)).toBeVisible();
+  await expect(page.getByText(/inspected, failed/)).toBeVisible();
+  expect(await inStack()).toBe(0);
+});
