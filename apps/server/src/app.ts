@@ -12,6 +12,7 @@ import * as z from 'zod';
 import type { DataSource } from 'typeorm';
 import { type AccountOptions, accountRoutes } from './account/routes.js';
 import { signInPlugin } from './account/sign-in-plugin.js';
+import { exchangeRoutes } from './bands/exchange/routes.js';
 import { bandRoutes } from './bands/routes.js';
 import { peopleRoutes } from './people/routes.js';
 import type { App } from './platform/app-context.js';
@@ -75,6 +76,7 @@ async function apiRoutes(app: App, account: AccountOptions): Promise<void> {
   const { plainHttp, gaugeUrl } = account;
   await app.register(accountRoutes, { plainHttp, gaugeUrl });
   await app.register(bandRoutes);
+  await app.register(exchangeRoutes);
   await app.register(peopleRoutes);
   await app.register(setupRoutes);
   await app.register(sessionRoutes);

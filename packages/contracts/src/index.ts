@@ -9,6 +9,7 @@ export * from './documents/solution.js';
 export * from './faults/document-faults.js';
 export * from './api/account.js';
 export * from './api/bands.js';
+export * from './api/exchange.js';
 export * from './api/identity.js';
 export * from './api/people.js';
 export * from './api/problem.js';

@@ -13,6 +13,10 @@ export const PROBLEMS = {
     status: 409,
     title: 'A band that is retired, off the rail or still on a roll has no place in a set-up.',
   },
+  'plan-changed': {
+    status: 409,
+    title: 'The records changed since the import was shown; look at it again.',
+  },
   'not-ready': { status: 409, title: 'The set-up is not ready: a caution stands against it.' },
   'session-finished': { status: 409, title: 'The session is finished; its record stands.' },
   'already-decided': { status: 409, title: 'This step was already decided.' },

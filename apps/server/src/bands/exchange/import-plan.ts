@@ -1,0 +1,189 @@
+import {
+  type BandDocument,
+  bandDocument,
+  type BandInput,
+  type BandRecord,
+  type ImportPlan,
+  parseDocument,
+  type PlannedRow,
+} from '@wiry-otter/contracts';
+import { createHash } from 'node:crypto';
+import { BAND_COLUMNS, bandInputOf, changesOf } from './band-rows.js';
+import { readColumns, type RowReader } from './columns.js';
+import {
+  MEASUREMENT_COLUMNS,
+  type PulledRow,
+  pulledRowOf,
+  sameReading,
+} from './measurement-rows.js';
+import { readCsv, refuseFile } from './read-csv.js';
+
+/** What is to be saved, in the order of the file. */
+export type Deed =
+  | { readonly kind: 'band'; readonly id: string | null; readonly input: BandInput }
+  | { readonly kind: 'pull'; readonly pull: PulledRow }
+  | { readonly kind: 'document'; readonly document: BandDocument };
+
+/** A plan with what it would do. */
+export interface Plan {
+  readonly shown: ImportPlan;
+  readonly deeds: readonly Deed[];
+}
+
+/** How a row came out: what it would do, and in words. */
+interface Outcome {
+  readonly planned: PlannedRow;
+  readonly deed: Deed | null;
+}
+
+const MOST_DOCUMENTS = 1_000;
+
+/** Plans the import of a CSV file: a table of bands, or of measurements, told apart by its header. */
+export function planCsv(bytes: Uint8Array, bands: readonly BandRecord[]): Plan {
+  const table = readCsv(bytes);
+  const titles = table.header.map((title) => title.toLowerCase());
+  const pulls = titles.includes('band') && titles.some((title) => title.startsWith('pull'));
+  if (pulls) {
+    const { said, rows } = readColumns(table, MEASUREMENT_COLUMNS);
+    return planOf(
+      'measurements',
+      said,
+      rows.map((row) => planPull(row, bands)),
+    );
+  }
+  const { said, rows } = readColumns(table, BAND_COLUMNS);
+  const seen = new Map<string, number>();
+  return planOf(
+    'bands',
+    said,
+    rows.map((row) => planBand(row, bands, seen)),
+  );
+}
+
+/** Plans the import of open documents: one, a list, or the file that the export writes. */
+export function planDocuments(bytes: Uint8Array, bands: readonly BandRecord[]): Plan {
+  const documents = readDocuments(bytes);
+  const names = new Set(bands.map(({ name }) => name.toLowerCase()));
+  const outcomes = documents.map((value, index): Outcome => {
+    const parsed = parseDocument(bandDocument, value);
+    if (!parsed.ok) {
+      const words = parsed.faults.map(
+        ({ path, found, expected }) => `${path}: found ${found}, expected ${expected}`,
+      );
+      return refused(index + 1, nameIn(value), words);
+    }
+    const { name, measurements } = parsed.value;
+    if (names.has(name.toLowerCase())) {
+      return {
+        planned: {
+          row: index + 1,
+          name,
+          does: 'same',
+          words: ['A band of this name is on the rail; it is left as it is.'],
+        },
+        deed: null,
+      };
+    }
+    names.add(name.toLowerCase());
+    const pulls = measurements.reduce((sum, { samples }) => sum + samples.length, 0);
+    return {
+      planned: { row: index + 1, name, does: 'add', words: [`with ${pulls} pulls`] },
+      deed: { kind: 'document', document: parsed.value },
+    };
+  });
+  return planOf('documents', ['open documents, metres and newtons'], outcomes);
+}
+
+function planBand(
+  row: RowReader,
+  bands: readonly BandRecord[],
+  seen: Map<string, number>,
+): Outcome {
+  const name = row.text('name');
+  const known = bands.find((band) => band.name.toLowerCase() === name.toLowerCase());
+  const input = bandInputOf(row, known);
+  const before = seen.get(name.toLowerCase());
+  if (before !== undefined)
+    row.faults.push(`name: found "${name}" again, expected it once (line ${before})`);
+  seen.set(name.toLowerCase(), row.line);
+  if (input === null || row.faults.length > 0) return refused(row.line, name, row.faults);
+  const words = known === undefined ? [wordsOf(input)] : changesOf(known, input);
+  const does = known === undefined ? 'add' : words.length > 0 ? 'change' : 'same';
+  return {
+    planned: { row: row.line, name, does, words },
+    deed: does === 'same' ? null : { kind: 'band', id: known?.id ?? null, input },
+  };
+}
+
+function planPull(row: RowReader, bands: readonly BandRecord[]): Outcome {
+  const pull = pulledRowOf(row, bands);
+  const name = row.text('band');
+  if (pull === null) return refused(row.line, name, row.faults);
+  const { length_m, force_N } = pull.reading;
+  const words = [`${(length_m * 100).toFixed(1)} cm, ${force_N.toFixed(1)} N`];
+  const same = sameReading(pull.band, pull.measurement, pull.reading);
+  return {
+    planned: { row: row.line, name, does: same ? 'same' : 'add', words },
+    deed: same ? null : { kind: 'pull', pull },
+  };
+}
+
+function refused(row: number, name: string, words: readonly string[]): Outcome {
+  const planned = { row, name: name.slice(0, 80), does: 'refuse' as const, words: [...words] };
+  return { planned, deed: null };
+}
+
+/** What was understood of a band, said back in metres and newtons. */
+function wordsOf({ kind, flatLength_m, width_mm, label }: BandInput): string {
+  const claim =
+    label === null ? '' : `, label ${label.min_N.toFixed(0)}–${label.max_N.toFixed(0)} N`;
+  return `${kind}, ${(flatLength_m * 100).toFixed(1)} cm flat, ${width_mm.toFixed(1)} mm wide${claim}`;
+}
+
+function planOf(
+  about: ImportPlan['about'],
+  said: readonly string[],
+  outcomes: readonly Outcome[],
+): Plan {
+  const rows = outcomes.map(({ planned }) => planned);
+  const count = (does: PlannedRow['does']): number =>
+    rows.filter((row) => row.does === does).length;
+  return {
+    deeds: outcomes.flatMap(({ deed }) => deed ?? []),
+    shown: {
+      about,
+      said: [...said],
+      rows,
+      counts: {
+        add: count('add'),
+        change: count('change'),
+        same: count('same'),
+        refuse: count('refuse'),
+      },
+      digest: createHash('sha256').update(JSON.stringify(rows)).digest('hex'),
+      saved: false,
+    },
+  };
+}
+
+function readDocuments(bytes: Uint8Array): readonly unknown[] {
+  let value: unknown;
+  try {
+    value = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
+  } catch {
+    return refuseFile('text that is no JSON', 'a JSON document');
+  }
+  const list = Array.isArray(value)
+    ? (value as unknown[])
+    : typeof value === 'object' && value !== null && 'bands' in value && Array.isArray(value.bands)
+      ? (value.bands as unknown[])
+      : [value];
+  if (list.length > MOST_DOCUMENTS) {
+    return refuseFile(`${list.length} documents`, `at most ${MOST_DOCUMENTS}`);
+  }
+  return list;
+}
+
+function nameIn(value: unknown): string {
+  return typeof value === 'object' && value !== null && 'name' in value ? String(value.name) : '';
+}

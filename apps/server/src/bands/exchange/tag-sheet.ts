@@ -1,0 +1,137 @@
+import type { BandRecord } from '@wiry-otter/contracts';
+import {
+  type ForceUnit,
+  fromNewtons,
+  type KnownBand,
+  naturalStrands,
+  predictStrand,
+  RANGE_90,
+} from '@wiry-otter/core';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import PDFDocument from 'pdfkit';
+import QRCode from 'qrcode';
+
+/** A4 with three by eight tags; millimetres are turned to points at the end. */
+const MM = 72 / 25.4;
+const PAGE = { width: 210, height: 297 } as const;
+const TAG = { width: 64, height: 33.9 } as const;
+const MARGIN = { left: 9, top: 12 } as const;
+const COLUMNS = 3;
+const ROWS = 8;
+
+const STATED = [1.5, 2] as const;
+const INK = '#14283b';
+const FAINT = '#51606d';
+const UNIT_WORDS: Readonly<Record<ForceUnit, string>> = { N: 'N', kgf: 'kg', lbf: 'lb' };
+
+const FONTS = { regular: 400, bold: 700 } as const;
+
+/** A sheet of tags to cut out: name, notches, flat length, pulls, and a code that opens the band's sheet. */
+export async function tagSheet(
+  bands: readonly KnownBand<BandRecord>[],
+  unit: ForceUnit,
+  addressOf: (band: BandRecord) => string,
+): Promise<Buffer> {
+  const pdf = new PDFDocument({ size: 'A4', margin: 0, autoFirstPage: false });
+  pdf.info.Title = 'Band tags';
+  for (const [name, weight] of Object.entries(FONTS)) pdf.registerFont(name, fontFile(weight));
+  const pieces: Buffer[] = [];
+  pdf.on('data', (piece: Buffer) => pieces.push(piece));
+  const ended = new Promise<void>((resolve) => pdf.on('end', resolve));
+  for (const [i, band] of bands.entries()) {
+    const place = i % (COLUMNS * ROWS);
+    if (place === 0) pdf.addPage({ size: [PAGE.width * MM, PAGE.height * MM], margin: 0 });
+    const x = (MARGIN.left + (place % COLUMNS) * TAG.width) * MM;
+    const y = (MARGIN.top + Math.floor(place / COLUMNS) * TAG.height) * MM;
+    drawTag(pdf, band, unit, await codeOf(addressOf(band.record)), x, y);
+  }
+  pdf.end();
+  await ended;
+  return Buffer.concat(pieces);
+}
+
+function drawTag(
+  pdf: PDFKit.PDFDocument,
+  { record, calibration }: KnownBand<BandRecord>,
+  unit: ForceUnit,
+  code: Buffer,
+  x: number,
+  y: number,
+): void {
+  const width = TAG.width * MM;
+  const height = TAG.height * MM;
+  pdf.lineWidth(0.5).strokeColor('#b9bfc4').dash(2, { space: 2 });
+  pdf.rect(x, y, width, height).stroke().undash();
+  drawNotches(pdf, record.tag, x + 3 * MM, y);
+  pdf.fillColor(INK).font('bold').fontSize(13);
+  pdf.text(record.name, x + 3 * MM, y + 6 * MM, {
+    width: width - 28 * MM,
+    height: 6 * MM,
+    ellipsis: true,
+    lineBreak: false,
+  });
+  pdf.font('regular').fontSize(8).fillColor(FAINT);
+  const flat = `${(record.flatLength_m * 100).toFixed(0)} cm flat · ${record.width_mm} mm wide`;
+  pdf.text(flat, x + 3 * MM, y + 12 * MM, { lineBreak: false });
+  for (const [i, stretch] of STATED.entries()) {
+    const line = y + (17 + i * 6.5) * MM;
+    pdf.font('regular').fontSize(8).fillColor(FAINT);
+    pdf.text(`×${stretch.toFixed(1)}`, x + 3 * MM, line + 2.2, { lineBreak: false });
+    pdf.font('bold').fontSize(12).fillColor(INK);
+    pdf.text(pullWords(record, calibration, stretch, unit), x + 11 * MM, line, {
+      lineBreak: false,
+    });
+  }
+  if (calibration?.grade === 'label') {
+    pdf.font('regular').fontSize(7).fillColor(FAINT);
+    pdf.text('label only: can be off by a third', x + 3 * MM, y + 30 * MM, { lineBreak: false });
+  }
+  pdf.image(code, x + width - 25 * MM, y + (height - 22 * MM) / 2, { width: 22 * MM });
+}
+
+/** The tag number as notches along the upper edge: a wide one counts 5. */
+function drawNotches(pdf: PDFKit.PDFDocument, tag: number | null, x: number, y: number): void {
+  if (tag === null) return;
+  let at = x;
+  const notch = (width: number, depth: number): void => {
+    pdf
+      .moveTo(at, y)
+      .lineTo(at + width / 2, y + depth)
+      .lineTo(at + width, y)
+      .fill(INK);
+    at += width + 1.2 * MM;
+  };
+  if (tag >= 5) notch(5 * MM, 3.5 * MM);
+  for (let i = 0; i < tag % 5; i++) notch(2.5 * MM, 3.5 * MM);
+}
+
+function pullWords(
+  record: BandRecord,
+  calibration: KnownBand['calibration'],
+  stretch: number,
+  unit: ForceUnit,
+): string {
+  if (calibration === null) return 'not measured';
+  if (stretch > record.limit) return 'past its limit';
+  const strands = naturalStrands(record.kind);
+  const { strand_N, std_N } = predictStrand(calibration, stretch);
+  const digits = unit === 'N' ? 0 : 1;
+  const figure = fromNewtons(strands * strand_N, unit).toFixed(digits);
+  const spread = fromNewtons(strands * RANGE_90 * std_N, unit).toFixed(digits);
+  return `${figure} ±${spread} ${UNIT_WORDS[unit]}`;
+}
+
+function codeOf(address: string): Promise<Buffer> {
+  return QRCode.toBuffer(address, { errorCorrectionLevel: 'M', margin: 1, width: 260 });
+}
+
+/** The face that the application is written in, as a file of its package. */
+function fontFile(weight: number): Buffer {
+  const require = createRequire(import.meta.url);
+  return readFileSync(
+    require.resolve(
+      `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`,
+    ),
+  );
+}

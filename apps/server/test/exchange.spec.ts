@@ -1,0 +1,247 @@
+import type { BandRecord, ImportPlan, ProblemDocument } from '@wiry-otter/contracts';
+import { knowBand, POUND_FORCE_N } from '@wiry-otter/core';
+import { openTestStudio, signIn, type TestStudio } from './support/studio.js';
+
+describe('bands in and out', () => {
+  let studio: TestStudio;
+  let cookie: string;
+  beforeEach(async () => {
+    studio = await openTestStudio();
+    const answer = await studio.app.inject({
+      method: 'POST',
+      url: '/api/sign-in',
+      payload: { email: 'mika@canalside.example', password: 'towpath' },
+    });
+    cookie = `${answer.cookies[0]?.name}=${answer.cookies[0]?.value}`;
+  });
+  afterEach(() => studio.close());
+
+  async function send<Body = ImportPlan>(
+    payload: string | Buffer,
+    { save = '', type = 'text/csv' } = {},
+  ): Promise<{ status: number; body: Body }> {
+    const answer = await studio.app.inject({
+      method: 'POST',
+      url: `/api/bands/import${save === '' ? '' : `?save=${save}`}`,
+      headers: { cookie, 'content-type': type },
+      payload,
+    });
+    return { status: answer.statusCode, body: answer.json() };
+  }
+
+  async function fetched(path: string): Promise<{ type: string; body: Buffer }> {
+    const answer = await studio.app.inject({
+      url: `/api/bands/export/${path}`,
+      headers: { cookie },
+    });
+    expect(answer.statusCode).withContext(answer.body.slice(0, 200)).toBe(200);
+    return { type: String(answer.headers['content-type']), body: answer.rawPayload };
+  }
+
+  const bands = async (): Promise<BandRecord[]> =>
+    (await studio.mika.get<BandRecord[]>('/bands')).body;
+  const named = async (name: string): Promise<BandRecord> => {
+    const found = (await bands()).find((band) => band.name === name);
+    if (found === undefined) throw new Error(`no ${name}`);
+    return found;
+  };
+
+  it('take inches, pounds, decimal commas, semicolons, a mark and Windows line ends, and say so', async () => {
+    const file =
+      '\uFEFFName;Kind;Flat length [in];Width (mm);Label from [lb];Label to [lb];Note\r\n' +
+      'Keel;loop;41,0;22,5;15,0;35,0;from the yard\r\n';
+    const { status, body } = await send(file);
+    expect(status).toBe(200);
+    expect(body.said).toEqual([
+      'separated by semicolons',
+      'decimal comma',
+      'flat length in in',
+      'width in mm',
+      'label from in lb',
+      'label to in lb',
+    ]);
+    expect(body.rows[0]).toEqual(jasmine.objectContaining({ row: 2, name: 'Keel', does: 'add' }));
+    expect(body.rows[0]?.words[0]).toContain('104.1 cm flat');
+    // Said back, nothing saved yet.
+    expect(body.saved).toBeFalse();
+    expect((await bands()).some(({ name }) => name === 'Keel')).toBeFalse();
+    expect((await send(file, { save: body.digest })).body.saved).toBeTrue();
+    const keel = await named('Keel');
+    expect(keel.flatLength_m).toBeCloseTo(41 * 0.0254, 9);
+    expect(keel.label?.min_N).toBeCloseTo(15 * POUND_FORCE_N, 6);
+    expect(keel.note).toBe('from the yard');
+  });
+
+  it('show per row what is added, changed, left or refused and why, and save the good ones', async () => {
+    const file = [
+      'name,kind,flat length [cm],width [mm],tag',
+      'Keel,loop,104,22,3',
+      'Willow,loop,104,21,2',
+      'Rudder,rope,104,22,',
+      'Oakum,loop,-4,22,',
+      'Half,loop',
+      'Keel,loop,104,22,3',
+    ].join('\n');
+    const { body } = await send(file);
+    expect(body.counts).toEqual({ add: 1, change: 1, same: 0, refuse: 4 });
+    expect(body.rows.map(({ row, does }) => [row, does])).toEqual([
+      [2, 'add'],
+      [3, 'change'],
+      [4, 'refuse'],
+      [5, 'refuse'],
+      [6, 'refuse'],
+      [7, 'refuse'],
+    ]);
+    expect(body.rows[1]?.words).toEqual(['width_mm: 19 → 21']);
+    expect(body.rows[2]?.words[0]).toContain('kind: found "rope", expected loop');
+    expect(body.rows[3]?.words[0]).toBe('flatLength_m: found -0.04, expected at least 0.05');
+    expect(body.rows[4]?.words[0]).toBe('found 2 cells, expected 5');
+    expect(body.rows[5]?.words[0]).toContain('again, expected it once (line 2)');
+    await send(file, { save: body.digest });
+    expect((await named('Willow')).width_mm).toBe(21);
+    expect((await named('Keel')).tag).toBe(3);
+    expect((await bands()).length).toBe(13);
+    // The same file again changes nothing.
+    expect((await send(file)).body.counts).toEqual({ add: 0, change: 0, same: 2, refuse: 4 });
+  });
+
+  it('save what was shown, or nothing', async () => {
+    const file = 'name,kind,flat length [cm],width [mm]\nKeel,loop,104,22\n';
+    const stale = await send<ProblemDocument>(file, { save: 'another' });
+    expect([stale.status, stale.body.code]).toEqual([409, 'plan-changed']);
+    expect((await bands()).length).toBe(12);
+  });
+
+  it('take measurements: pulls of one day are one measurement, those known are left', async () => {
+    const file = [
+      'band;day;rigging;length [cm];pull [kg];read',
+      'Lock beam;2026-11-20;end;135;14,2;',
+      'Lock beam;2026-11-20;end;177;26,1;',
+      'Lock beam;2026-11-20;end;218;33,0;',
+      'Lock beam;2026-11-20;end;300;60,0;',
+      'Lock beam;soon;end;150;20,0;',
+      'Nobody;2026-11-20;end;150;20,0;',
+    ].join('\r\n');
+    const { body } = await send(file);
+    expect(body.about).toBe('measurements');
+    expect(body.counts).toEqual({ add: 3, change: 0, same: 0, refuse: 3 });
+    expect(body.rows[3]?.words[0]).toContain('at most the limit of ×2.5');
+    expect(body.rows[4]?.words[0]).toContain('startedAt');
+    expect(body.rows[5]?.words[0]).toContain('expected the name of a band on the rail');
+    await send(file, { save: body.digest });
+    const beam = await named('Lock beam');
+    expect(beam.measurements.length).toBe(1);
+    expect(knowBand(beam).calibration?.grade).toBe('measured');
+    expect((await send(file)).body.counts.same).toBe(3);
+  });
+
+  it('come back from their own export unchanged: tables and documents', async () => {
+    const table = await fetched('bands.csv');
+    expect(table.type).toContain('text/csv');
+    const again = (await send(table.body)).body;
+    expect(again.counts).toEqual({ add: 0, change: 0, same: 12, refuse: 0 });
+    const pulls = await fetched('measurements.csv');
+    const { counts } = (await send(pulls.body)).body;
+    expect(counts.refuse).withContext('rolls name the length they were taken on').toBe(0);
+    expect(counts.add).toBe(0);
+    const documents = await fetched('bands.json');
+    const stranger = await signIn(studio.app, 'stranger@elsewhere.example', 'far away');
+    const strange = await studio.app.inject({
+      method: 'POST',
+      url: '/api/sign-in',
+      payload: { email: 'stranger@elsewhere.example', password: 'far away' },
+    });
+    cookie = `${strange.cookies[0]?.name}=${strange.cookies[0]?.value}`;
+    const plan = (await send(documents.body, { type: 'application/json' })).body;
+    expect(plan.counts).toEqual({ add: 12, change: 0, same: 0, refuse: 0 });
+    await send(documents.body, { type: 'application/json', save: plan.digest });
+    const theirs = (await stranger.get<BandRecord[]>('/bands')).body;
+    expect(theirs.length).toBe(12);
+    const ours = (await studio.mika.get<BandRecord[]>('/bands')).body;
+    const law = (list: BandRecord[], name: string) => {
+      const band = list.find((entry) => entry.name === name);
+      return band === undefined ? undefined : knowBand(band).calibration?.law;
+    };
+    expect(law(theirs, 'Willow')).toEqual(law(ours, 'Willow'));
+    expect(theirs.find(({ name }) => name === 'Ribbonweed')?.cutFrom).not.toBeNull();
+    expect(theirs.find(({ name }) => name === 'Old Mooring')?.events.length).toBe(1);
+  });
+
+  it('write a cell that a spreadsheet would run with a quote before it, and read it back', async () => {
+    const file = 'name,kind,flat length [cm],width [mm],note\n=1+1,loop,104,22,@sum\n';
+    const { body } = await send(file);
+    await send(file, { save: body.digest });
+    const text = (await fetched('bands.csv')).body.toString('utf8');
+    expect(text).toContain("'=1+1,");
+    expect(text).toContain("'@sum");
+    expect(text).not.toMatch(/(^|,)[=@+-]/m);
+    expect((await send(text)).body.counts.refuse).toBe(0);
+  });
+
+  describe('of a hostile file', () => {
+    const refusal = async (payload: string | Buffer): Promise<string> => {
+      const { status, body } = await send<ProblemDocument>(payload);
+      expect(status).toBeGreaterThanOrEqual(400);
+      expect(status).toBeLessThan(500);
+      return body.faults?.[0] === undefined
+        ? body.code
+        : `${body.faults[0].found} | ${body.faults[0].expected}`;
+    };
+
+    it('of 50 MB are refused unread', async () => {
+      expect(await refusal(Buffer.alloc(50_000_000, 'a,'))).toBe('too-large');
+    });
+
+    it('of 10 000 columns, of none, of too many rows are refused by their count', async () => {
+      expect(await refusal(`${'a,'.repeat(10_000)}\n1`)).toBe('10001 columns | at most 60 columns');
+      expect(await refusal('\n\n')).toContain('a header line');
+      const rows = 'x,loop,104,22\n'.repeat(6000);
+      expect(await refusal(`name,kind,flat length [cm],width [mm]\n${rows}`)).toContain(
+        'more than 5000 rows',
+      );
+    });
+
+    it('of wrong encodings and binary are refused by name', async () => {
+      const latin = Buffer.from([...Buffer.from('name,kind\nM'), 0xf6, ...Buffer.from('we,loop')]);
+      expect(await refusal(latin)).toContain('bytes that are no UTF-8');
+      expect(await refusal(Buffer.from('name\0kind\n'))).toContain('a zero character');
+    });
+
+    it('of unknown columns or units is refused by the column', async () => {
+      expect(await refusal('name,kind,flat length [cm],width [mm],maker\n')).toContain(
+        'a column "maker"',
+      );
+      expect(await refusal('name,kind,flat length [ell],width [mm]\n')).toContain('in ell');
+      expect(await refusal('name,kind\n')).toContain('a column "flat length", "width"');
+    });
+
+    it('in UTF-16 with its mark is read', async () => {
+      const text = '\uFEFFname,kind,flat length [cm],width [mm]\nKeel,loop,104,22\n';
+      const { body } = await send(Buffer.from(text, 'utf16le'));
+      expect(body.counts.add).toBe(1);
+    });
+
+    it('of JSON that is none, or no band, is refused with its place', async () => {
+      const none = await send<ProblemDocument>('{"format":', { type: 'application/json' });
+      expect(none.body.faults?.[0]?.found).toBe('text that is no JSON');
+      const { body } = await send('[{"name":"Keel"}]', { type: 'application/json' });
+      expect(body.counts.refuse).toBe(1);
+      expect(body.rows[0]?.words.some((words) => words.startsWith('$.format: found'))).toBeTrue();
+    });
+  });
+
+  it('give a sheet of tags as PDF', async () => {
+    const { type, body } = await fetched('tags.pdf');
+    expect(type).toBe('application/pdf');
+    expect(body.subarray(0, 5).toString()).toBe('%PDF-');
+    expect(body.length).toBeGreaterThan(10_000);
+  });
+
+  it('are nobody’s without a sign-in', async () => {
+    for (const path of ['bands.csv', 'measurements.csv', 'bands.json', 'tags.pdf']) {
+      expect((await studio.nobody.get(`/bands/export/${path}`)).status).toBe(401);
+    }
+    cookie = '';
+    expect((await send('name,kind\n')).status).toBe(401);
+  });
+});
