@@ -2,10 +2,10 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
 
-// Eight screens are scanned in one visit, each for a few seconds on a slow machine.
+// A dozen screens are scanned in one visit, each for a few seconds on a slow machine.
 test.setTimeout(240_000);
 
-const SCREENS = ['/today', '/bands', '/setups', '/log'];
+const SCREENS = ['/today', '/bands', '/bands/compare', '/bands/exchange', '/setups', '/log'];
 
 for (const theme of ['light', 'dark'] as const) {
   test(`axe finds nothing on any screen, ${theme}`, async ({ browser }) => {
@@ -25,14 +25,24 @@ for (const theme of ['light', 'dark'] as const) {
     await page.request.post('/api/sign-in', { data: DEMO_TRAINER });
     for (const path of SCREENS) {
       await page.goto(path);
-      await expect(page.getByRole('status').first()).toBeVisible();
+      await expect(page.getByRole('heading').first()).toBeVisible();
       await page.waitForLoadState('networkidle');
       await check(path);
     }
     await page.goto('/bands');
-    await page.getByRole('link', { name: /^Willow/ }).click();
+    await page.getByRole('link', { name: /^Willow,/ }).click();
     await expect(page.getByRole('heading', { name: 'Willow' })).toBeVisible();
     await check('band sheet');
+    await page.getByRole('link', { name: 'Inspect' }).click();
+    await page.getByRole('button', { name: 'dull or rough' }).click();
+    await check('inspection');
+    await page.goBack();
+    await page.getByRole('link', { name: 'Measure again' }).click();
+    await check('test bench, before the warm-up');
+    for (const count of ['1', '2', '3']) await page.getByRole('button', { name: count }).click();
+    await page.getByLabel('Gauge').selectOption('standIn');
+    await expect(page.getByText('connected')).toBeVisible();
+    await check('test bench, pulling');
     await page.goto('/log');
     await page.getByRole('link', { name: 'Why' }).first().click();
     await expect(page.getByTestId('decision')).toBeVisible();

@@ -141,3 +141,52 @@ test('a band that fails its inspection leaves every picker', async ({ page }) =>
   await expect(page.getByText(/inspected, failed/)).toBeVisible();
   expect(await inStack()).toBe(0);
 });
+
+test('a table with two bad rows: said back, the good ones saved, the bad ones named', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.getByRole('link', { name: 'Bands' }).click();
+  await page.getByRole('link', { name: 'In and out' }).click();
+  const table = [
+    'name;kind;flat length [in];width [mm];label from [lb];label to [lb]',
+    'Fender;loop;41,0;30;40,5;120',
+    'Cleat;rope;41,0;30;;',
+    'Thwart;loop;41,0;13;15;45,5',
+    'Bilge;loop;minus one;30;;',
+  ].join('\r\n');
+  await page.getByLabel('Choose a file').setInputFiles({
+    name: 'bands.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`\uFEFF${table}\r\n`),
+  });
+  await expect(page.getByTestId('said')).toContainText('semicolons, decimal comma');
+  await expect(page.getByTestId('said')).toContainText('flat length [in]');
+  await expect(page.getByTestId('counts')).toContainText('2 to add');
+  await expect(page.getByTestId('counts')).toContainText('2 refused');
+  await expect(page.getByRole('row', { name: /Cleat/ })).toContainText('found "rope"');
+  await expect(page.getByRole('row', { name: /Bilge/ })).toContainText('expected a number');
+  await page.getByRole('button', { name: 'Save 2 rows' }).click();
+  await expect(page.getByText('● Saved.')).toBeVisible();
+  await page.getByRole('link', { name: 'To the rail' }).click();
+  await expect(page.getByRole('link', { name: /^Fender,/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Thwart,/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Cleat,/ })).toHaveCount(0);
+});
+
+test('bands compared: curves, pulls at a stretch, and which two equal a third', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.getByRole('link', { name: 'Bands' }).click();
+  await page.getByRole('link', { name: 'Compare' }).click();
+  await expect(page.getByRole('caption')).toHaveText(/At ×2.00/);
+  const names = page.getByRole('table').getByRole('row');
+  await expect(names.nth(1)).toContainText('Reed');
+  await page.getByRole('button', { name: 'Sluice' }).click();
+  await expect(page.getByText(/Reed and Willow pull as Sluice/)).toBeVisible();
+  const slider = page.getByRole('slider');
+  await slider.focus();
+  await slider.press('ArrowRight');
+  await expect(page.getByRole('caption')).toHaveText(/At ×2.05/);
+});

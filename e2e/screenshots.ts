@@ -45,7 +45,7 @@ const setups = async (page: Page): Promise<void> => {
 };
 const bandSheet = async (page: Page): Promise<void> => {
   await screen(page, 'Bands');
-  await page.getByRole('link', { name: /^Willow/ }).click();
+  await page.getByRole('link', { name: /^Willow,/ }).click();
   await page.getByRole('heading', { name: 'Willow' }).waitFor();
 };
 const session = async (page: Page): Promise<void> => {

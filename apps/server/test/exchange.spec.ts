@@ -55,10 +55,10 @@ describe('bands in and out', () => {
     expect(body.said).toEqual([
       'separated by semicolons',
       'decimal comma',
-      'flat length in in',
-      'width in mm',
-      'label from in lb',
-      'label to in lb',
+      'flat length [in]',
+      'width [mm]',
+      'label from [lb]',
+      'label to [lb]',
     ]);
     expect(body.rows[0]).toEqual(jasmine.objectContaining({ row: 2, name: 'Keel', does: 'add' }));
     expect(body.rows[0]?.words[0]).toContain('104.1 cm flat');
@@ -92,7 +92,7 @@ describe('bands in and out', () => {
       [6, 'refuse'],
       [7, 'refuse'],
     ]);
-    expect(body.rows[1]?.words).toEqual(['width_mm: 19 → 21']);
+    expect(body.rows[1]?.words).toEqual(['width [mm]: 19 → 21']);
     expect(body.rows[2]?.words[0]).toContain('kind: found "rope", expected loop');
     expect(body.rows[3]?.words[0]).toBe('flatLength_m: found -0.04, expected at least 0.05');
     expect(body.rows[4]?.words[0]).toBe('found 2 cells, expected 5');

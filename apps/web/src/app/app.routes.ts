@@ -35,6 +35,16 @@ export const routes: Routes = [
         loadComponent: () => import('./bands/bands').then((file) => file.Bands),
       },
       {
+        path: 'bands/compare',
+        title: 'Compare bands · Wiry Otter',
+        loadComponent: () => import('./compare/compare').then((file) => file.Compare),
+      },
+      {
+        path: 'bands/exchange',
+        title: 'Bands in and out · Wiry Otter',
+        loadComponent: () => import('./exchange/exchange').then((file) => file.Exchange),
+      },
+      {
         path: 'bands/:id',
         title: 'Band · Wiry Otter',
         loadComponent: () => import('./bands/bands').then((file) => file.Bands),

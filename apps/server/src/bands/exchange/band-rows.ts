@@ -1,7 +1,12 @@
-import { bandInput, type BandInput, type BandRecord, parseDocument } from '@wiry-otter/contracts';
-import { isDeepStrictEqual } from 'node:util';
+import {
+  bandInput,
+  type BandCopy,
+  type BandInput,
+  type BandRecord,
+  parseDocument,
+} from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import type { Column, RowReader } from './columns.js';
+import { type Column, headerOf, type RowReader } from './columns.js';
 
 /** Columns of the table of bands. */
 export const BAND_COLUMNS: readonly Column[] = [
@@ -53,7 +58,7 @@ export function bandInputOf(row: RowReader, known: BandRecord | undefined): Band
   const kind = KINDS[row.text('kind').toLowerCase()];
   if (kind === undefined) {
     row.faults.push(
-      `kind: found "${row.text('kind').slice(0, 40)}", expected ${Object.values(KINDS).join(', ')}`,
+      `kind: found "${row.text('kind').slice(0, 40)}", expected ${[...new Set(Object.values(KINDS))].join(', ')}`,
     );
   }
   const material = MATERIALS[row.text('material').toLowerCase()];
@@ -126,14 +131,14 @@ export function bandRow(band: BandRecord): string[] {
   ];
 }
 
-/** What a row changes about a band, in words; none where it is the same. */
+/** What a row changes about a band, column by column; none where it is the same. */
 export function changesOf(band: BandRecord, input: BandInput): string[] {
-  const before = { ...band, copies: band.copies.length };
-  const after = { ...input, copies: input.copies.length };
-  return (Object.keys(after) as (keyof typeof after)[])
-    .filter((key) => key !== 'version')
-    .filter((key) => !isDeepStrictEqual(before[key], after[key]))
-    .map((key) => `${key}: ${JSON.stringify(before[key])} → ${JSON.stringify(after[key])}`);
+  const headers = headerOf(BAND_COLUMNS);
+  const copies = input.copies.map((copy) => ({ ...band.copies[0], ...copy }) as BandCopy);
+  const after = bandRow({ ...band, ...input, copies });
+  return bandRow(band).flatMap((cell, i) =>
+    cell === after[i] ? [] : [`${headers[i] ?? ''}: ${cell || 'none'} → ${after[i] || 'none'}`],
+  );
 }
 
 function copiesOf(

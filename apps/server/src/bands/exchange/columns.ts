@@ -68,7 +68,7 @@ export function readColumns(table: CsvTable, columns: readonly Column[]): Readab
       `decimal ${decimal === ',' ? 'comma' : 'point'}`,
       ...found
         .filter(({ foundUnit }) => foundUnit !== null)
-        .map(({ title, foundUnit }) => `${title} in ${foundUnit ?? ''}`),
+        .map(({ title, foundUnit }) => `${title} [${foundUnit ?? ''}]`),
     ],
     rows: table.rows.map(({ line, cells }) => readRow(line, cells, found, decimal)),
   };

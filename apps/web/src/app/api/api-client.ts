@@ -30,6 +30,17 @@ export class ApiClient {
     return this.parsed(this.http.post(`/api${path}`, body), schema);
   }
 
+  /** Sends a file as it is. */
+  postFile<Schema extends z.ZodType>(
+    path: string,
+    file: Blob,
+    type: string,
+    schema: Schema,
+  ): Observable<z.output<Schema>> {
+    const headers = { 'content-type': type };
+    return this.parsed(this.http.post(`/api${path}`, file, { headers }), schema);
+  }
+
   delete<Schema extends z.ZodType>(path: string, schema: Schema): Observable<z.output<Schema>> {
     return this.parsed(this.http.delete(`/api${path}`), schema);
   }

@@ -9,6 +9,8 @@ import {
   type CutInput,
   decision,
   type DecisionRecord,
+  importPlan,
+  type ImportPlan,
   type LawChoice,
   type MeasurementInput,
   type OverruleInput,
@@ -108,6 +110,13 @@ export class StudioApi {
   }
   addBandEvent(bandId: string, id: string, input: BandEventInput): Observable<BandRecord> {
     return this.client.put(`/bands/${bandId}/events/${id}`, input, band);
+  }
+
+  /** Plans an import, or carries out the plan whose digest is given. */
+  importBands(file: File, save?: string): Observable<ImportPlan> {
+    const type = file.name.toLowerCase().endsWith('.json') ? 'application/json' : 'text/csv';
+    const query = save === undefined ? '' : `?save=${save}`;
+    return this.client.postFile(`/bands/import${query}`, file, type, importPlan);
   }
 
   people(): Observable<PersonRecord[]> {
