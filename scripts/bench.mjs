@@ -14,9 +14,9 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const FIRST_LOAD_AIM_KB = 250;
 
 ensureNpmPackages(ROOT);
-await stream(process.execPath, ['--import', 'tsx', 'apps/cli/bench/documents.bench.ts'], {
-  cwd: ROOT,
-});
+for (const bench of ['apps/cli/bench/documents.bench.ts', 'apps/gauge/bench/measuring.bench.ts']) {
+  await stream(process.execPath, ['--import', 'tsx', bench], { cwd: ROOT });
+}
 ensureWebBuild(ROOT);
 sayFirstLoad();
 await sayStarts();

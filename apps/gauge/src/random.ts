@@ -1,10 +1,10 @@
 import type { Random } from '@wiry-otter/core';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { mersenne } from 'pure-rand/generator/mersenne';
 
-/** Numbers in 0 … 1 that come the same for the same seed. */
+/** Numbers in 0 … 1 that come the same for the same seed; neighbouring seeds begin far apart. */
 export function seededRandom(seed: number): Random {
-  const generator = xoroshiro128plus(seed);
+  const generator = mersenne(seed);
   return () => uniformFloat64(generator);
 }
 

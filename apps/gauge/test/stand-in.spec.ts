@@ -83,6 +83,16 @@ describe('the simulated hand and scale', () => {
   });
 });
 
+describe('a seed', () => {
+  it('begins far from its neighbours, and the same each time', () => {
+    const firsts = Array.from({ length: 200 }, (_, seed) => seededRandom(seed)());
+    const mean = firsts.reduce((sum, value) => sum + value, 0) / firsts.length;
+    expect(mean).toBeGreaterThan(0.4);
+    expect(mean).toBeLessThan(0.6);
+    expect(seededRandom(7)()).toBe(firsts[7] ?? NaN);
+  });
+});
+
 describe('the bridge', () => {
   let bridge: Bridge;
   beforeEach(async () => {
