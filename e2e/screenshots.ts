@@ -64,6 +64,38 @@ const session = async (page: Page): Promise<void> => {
 await picture('today', async () => {});
 await picture('bands', (page) => screen(page, 'Bands'));
 await picture('band-sheet', bandSheet);
+await picture('compare', async (page) => {
+  await page.goto('/bands/compare');
+  await page.getByRole('caption').waitFor();
+});
+await picture(
+  'inspection',
+  async (page) => {
+    await screen(page, 'Bands');
+    await page.getByRole('link', { name: /^Old Mooring,/ }).click();
+    await page.getByRole('link', { name: 'Inspect' }).click();
+    for (const answer of ['dull or rough', 'sound', 'as new']) {
+      await page.getByRole('button', { name: answer }).first().click();
+    }
+  },
+  { night: true },
+);
+await picture('exchange', async (page) => {
+  await page.goto('/bands/exchange');
+  const rows = [
+    'name;kind;flat length [in];width [mm];label from [lb];label to [lb]',
+    'Fender;loop;41,0;30;40,5;120',
+    'Cleat;rope;41,0;30;;',
+    'Willow;loop;41,0;20;15;45,5',
+    'Bilge;loop;minus one;30;;',
+  ];
+  await page.getByLabel('Choose a file').setInputFiles({
+    name: 'boatyard-bands.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(rows.join('\n')),
+  });
+  await page.getByTestId('counts').waitFor();
+});
 await picture('setups', setups);
 await picture(
   'setups-refused',
@@ -92,4 +124,18 @@ await picture('log', async (page) => {
 await picture('session', session);
 await picture('session-phone', session, { width: 390, height: 844 });
 await picture('band-sheet-night', bandSheet, { night: true });
+// Last, since its readings stay in the demo's database.
+await picture('test-bench', async (page) => {
+  await screen(page, 'Bands');
+  await page.getByRole('link', { name: /^Heron,/ }).click();
+  await page.getByRole('link', { name: 'Measure again' }).click();
+  for (const count of ['1', '2', '3']) await page.getByRole('button', { name: count }).click();
+  await page.getByLabel('Gauge').selectOption('standIn');
+  await page.getByText('connected').waitFor();
+  for (let reading = 1; reading <= 3; reading++) {
+    await page.getByRole('button', { name: /^Let it be/ }).click();
+    await page.getByText('Held: keep it').waitFor();
+    if (reading < 3) await page.getByRole('button', { name: /^Keep \d+ N$/ }).click();
+  }
+});
 await browser.close();
