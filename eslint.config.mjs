@@ -106,6 +106,7 @@ export default tseslint.config(
         'Web and server never import each other.',
         '@wiry-otter/server*',
         '@wiry-otter/cli*',
+        '@wiry-otter/gauge*',
         '**/apps/server/**',
         'node:*',
       ),
@@ -122,7 +123,12 @@ export default tseslint.config(
   },
   {
     files: ['apps/server/**/*.ts'],
-    rules: forbid('Web and server never import each other.', '@wiry-otter/web*', '**/apps/web/**'),
+    rules: forbid(
+      'Web and server never import each other.',
+      '@wiry-otter/web*',
+      '@wiry-otter/gauge*',
+      '**/apps/web/**',
+    ),
   },
   {
     files: ['apps/web/**/*.html'],

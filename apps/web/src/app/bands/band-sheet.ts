@@ -6,9 +6,10 @@ import {
   GREATEST_STRETCH_LIMIT,
   standingMeasurement,
   toStrandReading,
+  RANGE_90,
 } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
-import { forceSounding, percentSpread, RANGE_90, stretchWord } from '../drawing/figures';
+import { forceSounding, percentSpread, stretchWord } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
 import { SoundingText } from '../drawing/sounding';
 import { BandCopies } from './band-copies';
@@ -130,7 +131,7 @@ export class BandSheet {
       words:
         softening.share > 0
           ? `soft by ${percent(softening.share)} ± ${percent(RANGE_90 * softening.std)} % since first measured`
-          : `firm as when first measured (${percent(-softening.share)} ± ${percent(RANGE_90 * softening.std)} % more)`,
+          : `no softer than when first measured (${percent(-softening.share)} ± ${percent(RANGE_90 * softening.std)} % firmer)`,
     };
   });
 

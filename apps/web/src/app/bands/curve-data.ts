@@ -4,8 +4,9 @@ import {
   predictStrand,
   standingMeasurement,
   toStrandReading,
+  RANGE_90,
 } from '@wiry-otter/core';
-import { RANGE_90 } from '../drawing/figures';
+
 import type { KnownBand } from './band-law';
 
 export interface CurvePoint {

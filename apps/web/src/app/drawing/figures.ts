@@ -1,4 +1,4 @@
-import { type ForceUnit, fromNewtons } from '@wiry-otter/core';
+import { type ForceUnit, fromNewtons, RANGE_90 } from '@wiry-otter/core';
 
 /** A figure with its unit, as it is written: large figure, small unit, ± in lighter ink. */
 export interface Sounding {
@@ -6,9 +6,6 @@ export interface Sounding {
   readonly unit: string;
   readonly spread: string | null;
 }
-
-/** Half width of the 90 % range of a normal distribution, in standard deviations. */
-export const RANGE_90 = 1.645;
 
 const FORCE_WORDS: Readonly<Record<ForceUnit, string>> = { N: 'N', kgf: 'kg', lbf: 'lb' };
 

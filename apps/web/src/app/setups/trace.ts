@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { type ForceUnit, fromNewtons, strengthAt } from '@wiry-otter/core';
+import { type ForceUnit, fromNewtons, strengthAt, RANGE_90 } from '@wiry-otter/core';
 import { chartOptions, faded, line, shadeTo } from '../drawing/chart-style';
-import { forceWord, RANGE_90 } from '../drawing/figures';
+import { forceWord } from '../drawing/figures';
 import { type Inks, LineChart, type LineChartConfiguration } from '../drawing/line-chart';
 import type { SolvedWorkbench, WorkbenchState } from './workbench-model';
 

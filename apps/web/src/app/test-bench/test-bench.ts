@@ -82,6 +82,11 @@ export class TestBench {
   protected readonly free_kg = signal<number | null>(null);
   protected readonly standing_kg = signal<number | null>(null);
   protected readonly foot_cm = signal<number | null>(2);
+  /** What is to be set: the length itself, or over a bathroom scale the bar's height, cm. */
+  protected readonly asked_cm = computed(() => {
+    const length_cm = this.length_cm();
+    return length_cm === null ? null : Number((length_cm + this.under_cm()).toFixed(1));
+  });
   /** The reading whose reason for setting aside is being chosen. */
   protected readonly asideId = signal<string | null>(null);
 
@@ -167,6 +172,10 @@ export class TestBench {
     this.standing_kg.set(null);
   }
 
+  protected ask(asked_cm: number | null): void {
+    this.length_cm.set(asked_cm === null ? null : asked_cm - this.under_cm());
+  }
+
   protected turn(): void {
     this.bench.set({
       direction: this.bench.direction() === 'loading' ? 'unloading' : 'loading',
@@ -199,11 +208,16 @@ export class TestBench {
     return `${figure} ${unit}`;
   }
 
+  /** What lies between the scale's platform and the band's lower end, cm: the foot. */
+  private under_cm(): number {
+    return this.bench.currentRigging() === 'standing' ? (this.foot_cm() ?? 0) : 0;
+  }
+
   private inUnit(force_N: number): number {
     return fromNewtons(force_N, this.unit());
   }
 
-  /** Of a weighed pull the bar's height is what is set; else the length itself, m. */
+  /** Between fixed end and lower end or hook, m. */
   private lengthOfPull(): number | null {
     const length_cm = this.length_cm();
     return length_cm === null || !(length_cm > 0) ? null : length_cm / 100;

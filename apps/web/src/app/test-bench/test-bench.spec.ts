@@ -1,0 +1,90 @@
+import { TestBed } from '@angular/core/testing';
+import { STANDARD_GRAVITY_M_S2 } from '@wiry-otter/core';
+import { ACCOUNT, setUpApp } from '../../testing/app';
+import { bandRecord, UUID } from '../../testing/records';
+import { accountActions } from '../state/account';
+import { bandActions } from '../state/bands';
+import { outboxFeature } from '../state/outbox';
+import { TestBench } from './test-bench';
+
+describe('the test bench on screen', () => {
+  function open() {
+    localStorage.clear();
+    const { store } = setUpApp();
+    store.dispatch(accountActions.signedIn({ account: ACCOUNT }));
+    store.dispatch(bandActions.saved({ band: bandRecord({ id: `${UUID}7` }) }));
+    const fixture = TestBed.createComponent(TestBench);
+    fixture.componentRef.setInput('id', `${UUID}7`);
+    const root = fixture.nativeElement as HTMLElement;
+    const settle = async (): Promise<void> => {
+      fixture.detectChanges();
+      await fixture.whenStable();
+      fixture.detectChanges();
+    };
+    const press = async (words: string): Promise<void> => {
+      const button = [...root.querySelectorAll('button')].find((entry) =>
+        entry.textContent?.replace(/\s+/g, ' ').trim().startsWith(words),
+      );
+      if (button === undefined) throw new Error(`no button ${words}`);
+      button.click();
+      await settle();
+    };
+    const enter = async (label: string, value: string): Promise<void> => {
+      const field = [...root.querySelectorAll('label')].find((entry) =>
+        entry.textContent?.trim().startsWith(label),
+      );
+      const input = field?.querySelector('input');
+      if (!input) throw new Error(`no field ${label}`);
+      input.value = value;
+      input.dispatchEvent(new Event('input'));
+      await settle();
+    };
+    return { root, settle, press, enter, waiting: store.selectSignal(outboxFeature.selectWaiting) };
+  }
+
+  it('asks for three warm-ups before the first length is named', async () => {
+    const { root, settle, press } = open();
+    await settle();
+    expect(root.textContent).toContain('Three warm-up stretches');
+    expect(root.textContent).not.toContain('Pull to, cm');
+    for (const count of ['1', '2', '3']) await press(count);
+    expect(root.textContent).toContain('Pull to, cm');
+  });
+
+  it('reads a pull off a bathroom scale and keeps what the scale said', async () => {
+    const { settle, press, enter, waiting } = open();
+    await settle();
+    await press('bar and bathroom scale');
+    for (const count of ['1', '2', '3']) await press(count);
+    await enter('Foot thickness', '3');
+    await enter('Bar over the scale', '183');
+    await enter('Weight free', '71.4');
+    await enter('Standing in it', '61.2');
+    await press('Keep 100 N');
+    const [begun, reading] = waiting();
+    expect(begun?.kind === 'measurement' && begun.input.rigging).toBe('standing');
+    expect(begun?.kind === 'measurement' && begun.input.warmUps).toBe(3);
+    if (reading?.kind !== 'reading') throw new Error('no reading was kept');
+    expect(reading.input.force_N).toBeCloseTo(10.2 * STANDARD_GRAVITY_M_S2, 6);
+    expect(reading.input.length_m).toBeCloseTo(1.8, 9);
+    expect(reading.input.weighing).toEqual({
+      free_kg: 71.4,
+      standing_kg: 61.2,
+      bar_m: 1.83,
+      foot_m: 0.03,
+    });
+  });
+
+  it('never keeps a reading past the limit', async () => {
+    const { root, settle, press, enter } = open();
+    await settle();
+    for (const count of ['1', '2', '3']) await press(count);
+    await enter('Pull to, cm', '265');
+    await enter('Pull, N', '150');
+    expect(root.textContent).toContain('past this band');
+    const keep = [...root.querySelectorAll('button')].find((entry) =>
+      entry.textContent?.includes('Keep'),
+    );
+    expect(keep?.disabled).toBeTrue();
+  });
+});
