@@ -94,7 +94,9 @@ export class Bands {
 function wantingWords({ record, calibration, softening }: KnownBand): string | null {
   if (record.state === 'retired') return null;
   if (record.state === 'watch') return 'on watch: inspect before every use';
-  if (record.copies.some((copy) => copy.state !== 'retired' && copy.inspectionDue)) {
+  // A roll is looked at when a piece is cut from it.
+  const due = record.stock === 'band';
+  if (due && record.copies.some((copy) => copy.state !== 'retired' && copy.inspectionDue)) {
     return 'inspection due';
   }
   if (softening?.soft === true) return 'softer than when first measured';
