@@ -1,6 +1,7 @@
 import {
   composeSetup,
   firstMeasurement,
+  knowBand,
   lawOfBand,
   type MeasuredBand,
   type Measurement,
@@ -82,6 +83,30 @@ describe('the law of a band', () => {
     expect(lawOfBand(band({})).ok).toBeFalse();
     // A piece with a label of its own prefers it to a roll that knows nothing.
     expect(lawOfBand(band({ label }), band({})).ok).toBeTrue();
+  });
+});
+
+describe('softening of a band', () => {
+  const recorded = (measurements: readonly Measurement[]) =>
+    knowBand({
+      ...band({ measurements }),
+      id: 'b',
+      name: 'Band',
+      stock: 'band',
+      cutFrom: null,
+      state: 'inUse',
+      removed: false,
+      material: 'latexLayered',
+      limit: 2.5,
+      fittings: null,
+      copies: [{ state: 'inUse', inspectionDue: false }],
+    });
+
+  it('compares a copy with its own first measurement, never with another copy', () => {
+    const first = { ...SPRING, copyId: 'a' };
+    expect(recorded([first, { ...AUTUMN, copyId: 'a' }]).softening?.soft).toBeTrue();
+    expect(recorded([first, { ...AUTUMN, copyId: 'b' }]).softening).toBeNull();
+    expect(recorded([first]).softening).toBeNull();
   });
 });
 

@@ -96,9 +96,11 @@ export function fittedBand({ record, calibration }: KnownBand): FittedBand {
 }
 
 function softeningOf(record: RecordedBand, now: Calibration): Softening | null {
-  const first = firstMeasurement(record);
   const standing = standingMeasurement(record);
-  if (first === undefined || standing === undefined || first === standing) return null;
+  if (standing === undefined) return null;
+  // Equal bands differ a little and age apart: a copy is compared with itself.
+  const first = firstMeasurement(record, standing.copyId);
+  if (first === undefined || first === standing) return null;
   const before = lawOfMeasurement(record, first);
   return before.ok ? softening(before.value, now, record.limit) : null;
 }

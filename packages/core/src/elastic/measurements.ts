@@ -10,6 +10,8 @@ export interface KeptPull extends PullSample {
 /** Pulls taken in one go. */
 export interface Measurement {
   readonly id: string;
+  /** Which of several equal bands was pulled; they age apart. */
+  readonly copyId?: string | undefined;
   /** ISO 8601, comparable as text. */
   readonly startedAt: string;
   /** Null while it goes on. */
@@ -38,10 +40,13 @@ export function standingMeasurement(band: MeasuredBand): Measurement | undefined
   return chosen ?? latest(useful.filter(({ finishedAt }) => finishedAt !== null)) ?? latest(useful);
 }
 
-/** The first measurement with a pull that counts: what later ones are compared with. */
-export function firstMeasurement(band: MeasuredBand): Measurement | undefined {
+/**
+ * The first measurement of a copy with a pull that counts: what its later ones
+ * are compared with.
+ */
+export function firstMeasurement(band: MeasuredBand, copyId?: string): Measurement | undefined {
   return band.measurements
-    .filter(hasLoadingPull)
+    .filter((measurement) => measurement.copyId === copyId && hasLoadingPull(measurement))
     .reduce<Measurement | undefined>(
       (first, next) => (first === undefined || next.startedAt < first.startedAt ? next : first),
       undefined,
