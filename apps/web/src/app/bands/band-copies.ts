@@ -34,8 +34,8 @@ export class BandCopies {
   private readonly people = this.store.selectSignal(studioFeature.selectPeople);
   private readonly places = this.store.selectSignal(studioFeature.selectPlaces);
 
-  /** The copy about to be retired, and why. */
-  protected readonly retiringId = signal<string | null>(null);
+  /** The copy about to be retired or brought back, while its reason is asked for. */
+  protected readonly askedId = signal<string | null>(null);
   protected readonly several = computed(() => this.band().copies.length > 1);
   protected readonly rows = computed(() =>
     this.band().copies.map((copy) => ({
@@ -58,14 +58,11 @@ export class BandCopies {
     this.happened.emit({ copyId, what: { kind: 'moved', holder } });
   }
 
-  protected retire(copyId: string, reason: string): void {
+  /** Retires a copy, or brings it back into use; both want their reason. */
+  protected end(copyId: string, kind: 'retired' | 'returned', reason: string): void {
     if (reason.trim() === '') return;
-    this.retiringId.set(null);
-    this.happened.emit({ copyId, what: { kind: 'retired', reason: reason.trim() } });
-  }
-
-  protected bringBack(copyId: string): void {
-    this.happened.emit({ copyId, what: { kind: 'returned', reason: 'Taken back by hand' } });
+    this.askedId.set(null);
+    this.happened.emit({ copyId, what: { kind, reason: reason.trim() } });
   }
 }
 

@@ -2,7 +2,13 @@ import { TestBed } from '@angular/core/testing';
 import type { BandRecord } from '@wiry-otter/contracts';
 import { knowBand } from '@wiry-otter/core';
 import { setUpApp } from '../../testing/app';
-import { bandRecord, measuredBand, measurementRecord, pull } from '../../testing/records';
+import {
+  bandRecord,
+  copyRecord,
+  measuredBand,
+  measurementRecord,
+  pull,
+} from '../../testing/records';
 import { BandForm } from './band-form';
 import { BandRail } from './band-rail';
 import { BandSheet } from './band-sheet';
@@ -87,6 +93,22 @@ describe('band sheet', () => {
     why.value = 'A nick at the hitch';
     button(root, 'Retire it').click();
     expect(told).toEqual([{ kind: 'retired', reason: 'A nick at the hitch' }]);
+  });
+
+  it('asks why before a retired copy is used again', () => {
+    const retired = measuredBand(PULLS, { copies: [copyRecord({ state: 'retired' })] });
+    const { sheet, root, fixture } = shown(retired);
+    const told: unknown[] = [];
+    sheet.happened.subscribe((event) => told.push(event.what));
+    button(root, 'Bring back into use').click();
+    fixture.detectChanges();
+    button(root, 'Bring it back').click();
+    expect(told).toEqual([]);
+    const why = root.querySelector<HTMLInputElement>('[aria-label="Why it may be used again"]');
+    if (why === null) throw new Error('nowhere to say why');
+    why.value = 'The wrong band was marked';
+    button(root, 'Bring it back').click();
+    expect(told).toEqual([{ kind: 'returned', reason: 'The wrong band was marked' }]);
   });
 
   it('says plainly that a label is only a label, and that a band is retired', () => {
