@@ -43,7 +43,7 @@ export const KIND_WORDS: Readonly<Record<BandKind, string>> = {
 export const KIND_WORD: Readonly<Record<BandKind, string>> = {
   loop: 'loop',
   miniLoop: 'mini loop',
-  tube: 'tube with fittings',
+  tube: 'tube',
   strip: 'flat strip',
   tubing: 'tubing',
 };
