@@ -16,9 +16,12 @@ describe('two-link arm', () => {
         const [dx, dy] = [reach * Math.cos(angle), reach * Math.sin(angle)];
         const arm = solveArm(dx, dy, bend);
         if (arm === undefined) return false;
-        const x = UPPER * Math.cos(arm.upperArm) + FORE * Math.cos(arm.forearm);
-        const y = UPPER * Math.sin(arm.upperArm) + FORE * Math.sin(arm.forearm);
-        return Math.hypot(x - dx, y - dy) < 1e-9;
+        const x = UPPER * arm.upperArm[0] + FORE * arm.forearm[0];
+        const y = UPPER * arm.upperArm[1] + FORE * arm.forearm[1];
+        const lengths = [arm.upperArm, arm.forearm].map(([ux, uy]) => Math.hypot(ux, uy));
+        return (
+          Math.hypot(x - dx, y - dy) < 1e-9 && lengths.every((one) => Math.abs(one - 1) < 1e-9)
+        );
       }),
     );
   });
@@ -30,13 +33,13 @@ describe('two-link arm', () => {
         const up = solveArm(dx, dy, 1);
         const down = solveArm(dx, -dy, -1);
         if (up === undefined || down === undefined) return false;
-        return Math.abs(Math.sin(up.upperArm) + Math.sin(down.upperArm)) < 1e-9;
+        return Math.abs(up.upperArm[1] + down.upperArm[1]) < 1e-9;
       }),
     );
   });
 
   it('reaches a straight arm to the last bit and nothing beyond', () => {
-    expect(solveArm(ARM_REACH.greatest, 0, 1)?.upperArm).toBeCloseTo(0, 6);
+    expect(solveArm(ARM_REACH.greatest, 0, 1)?.upperArm[1]).toBeCloseTo(0, 6);
     expect(solveArm(ARM_REACH.greatest + 1e-6, 0, 1)).toBeUndefined();
   });
 

@@ -23,10 +23,10 @@ const pose = z
     handAt: pair.optional(),
   })
   .refine(
-    (value) =>
-      [value.upperArm ?? value.forearm, value.hand, value.handAt].filter(
-        (part) => part !== undefined,
-      ).length <= 1,
+    ({ upperArm, forearm, hand, handAt }) => {
+      const turned = upperArm !== undefined || forearm !== undefined;
+      return Number(turned) + Number(hand !== undefined) + Number(handAt !== undefined) <= 1;
+    },
     { message: 'the arm given once: upperArm and forearm, hand, or handAt' },
   );
 
@@ -35,11 +35,7 @@ const poses = z
   .min(2)
   .max(1000)
   .superRefine((list, context) => {
-    const keysOf = (index: number): string =>
-      Object.keys(list[index] ?? {})
-        .sort()
-        .join(', ');
-    const first = keysOf(0);
+    const [first = {}] = list;
     list.forEach((entry, i) => {
       const before = list[i - 1];
       if (before !== undefined && entry.phase <= before.phase) {
@@ -49,12 +45,12 @@ const poses = z
           message: `a phase above ${before.phase}: phases rise strictly from 0 to 1`,
         });
       }
-      if (i > 0 && keysOf(i) !== first) {
+      if (i > 0 && !haveSameKeys(entry, first)) {
         context.addIssue({
           code: 'custom',
           path: [i],
-          params: { found: `a pose with ${keysOf(i)}` },
-          message: `the same parts as the first pose: ${first}`,
+          params: { found: `a pose with ${listKeys(entry)}` },
+          message: `the same parts as the first pose: ${listKeys(first)}`,
         });
       }
     });
@@ -69,6 +65,17 @@ const poses = z
       });
     }
   });
+
+function haveSameKeys(one: object, other: object): boolean {
+  const keys = Object.keys(one);
+  return (
+    keys.length === Object.keys(other).length && keys.every((key) => Object.hasOwn(other, key))
+  );
+}
+
+function listKeys(of: object): string {
+  return Object.keys(of).sort().join(', ');
+}
 
 const contactNames = z
   .array(name)

@@ -1,5 +1,7 @@
+import type { Take } from '../memory/arena.js';
+import { type Chain, describeChain } from './chain.js';
 import type { Exercise, Plane } from './exercise.js';
-import { type Motion, namedSegments, type PlaneTrack, reachedJoints } from './motion.js';
+import type { Motion, PlaneTrack } from './motion.js';
 import { type Body, type Joint, JOINTS, type Segment, SEGMENTS } from './segments.js';
 
 export type Side = 'left' | 'right' | 'middle';
@@ -50,50 +52,94 @@ const JOINT_SEGMENT: Readonly<Record<Joint, Segment>> = {
   grip: 'forearm',
 };
 
-/** Middle contacts on the trunk: share of its length, extra statures along it, offset to the back. */
-const MIDDLE: readonly { name: string; at: number; beyond: number; offset: number }[] = [
-  { name: 'hips', at: 0, beyond: 0, offset: 0 },
-  { name: 'waist', at: 0.12, beyond: 0, offset: 0 },
-  { name: 'lowerBack', at: 0.25, beyond: 0, offset: 0.06 },
-  { name: 'upperBack', at: 0.8, beyond: 0, offset: 0.06 },
-  { name: 'nape', at: 1, beyond: 0.05, offset: 0 },
-  { name: 'head', at: 1, beyond: 0.13, offset: 0 },
-];
-
-/** Every name that a contact on the body has by itself, whatever the exercise. */
-export const BUILT_IN_CONTACTS: readonly string[] = [
-  ...[...JOINTS, 'sole'].flatMap((place) => [`${place}L`, `${place}R`]),
-  ...MIDDLE.map(({ name }) => name),
-];
-
-/** The names that {@link locateContacts} will find for an exercise, without laying it out. */
-export function contactNames(exercise: Exercise): ReadonlySet<string> {
-  const joints = reachedJoints(exercise);
-  const segments = namedSegments(exercise);
-  const names = new Set([...joints].flatMap((joint) => [`${joint}L`, `${joint}R`]));
-  if (joints.has('ankle') && segments.has('foot')) names.add('soleL').add('soleR');
-  if (joints.has('hip')) {
-    for (const { name } of MIDDLE) if (name === 'hips' || segments.has('trunk')) names.add(name);
-  }
-  for (const [name, { segment }] of Object.entries(exercise.contacts ?? {})) {
-    if (segments.has(segment) && joints.has(SEGMENTS[segment].from)) names.add(name);
-  }
-  return names;
+/** A contact that every body has: a place along and aside of a segment, or a joint itself. */
+interface BodyContact {
+  readonly kind: ContactKind;
+  readonly start: Joint;
+  /** The segment it lies along; none where it lies at the joint. */
+  readonly segment: Segment | undefined;
+  readonly alongStature: number;
+  readonly asideStature: number;
 }
 
-interface PlaceOnTrack {
-  readonly start: PlaneTrack;
-  /** Direction to go along, and turned +90° aside; none where the contact is at `start`. */
-  readonly direction: PlaneTrack | undefined;
-  readonly along_m: number;
-  readonly aside_m: number;
+const MIDDLE: readonly BodyContact[] = [
+  // The hip line is known without the trunk; the rest of the middle is not.
+  { ...onTrunk('hips', 0, 0, 0), segment: undefined },
+  onTrunk('waist', 0.12, 0, 0),
+  onTrunk('lowerBack', 0.25, 0, 0.06),
+  onTrunk('upperBack', 0.8, 0, 0.06),
+  onTrunk('nape', 1, 0.05, 0),
+  onTrunk('head', 1, 0.13, 0),
+];
+
+const BODY_CONTACTS: readonly BodyContact[] = [
+  ...JOINTS.flatMap((joint) => bothSides(joint, JOINT_SEGMENT[joint], joint, undefined, 0, 0)),
+  ...bothSides('sole', 'foot', 'ankle', 'foot', SOLE_AHEAD * SEGMENTS.foot.length, -SOLE_DEPTH),
+  ...MIDDLE,
+];
+
+const BODY_CONTACT_OF: ReadonlyMap<string, BodyContact> = new Map(
+  BODY_CONTACTS.map((contact) => [contact.kind.name, contact]),
+);
+
+/** Every name that a contact on the body has by itself, whatever the exercise. */
+export const BUILT_IN_CONTACTS: ReadonlySet<string> = new Set(BODY_CONTACT_OF.keys());
+
+/** Share of the trunk's length, statures beyond that, statures behind the back's line. */
+function onTrunk(name: string, share: number, beyond: number, behind: number): BodyContact {
+  return {
+    kind: { name, side: 'middle', segment: 'trunk' },
+    start: 'hip',
+    segment: 'trunk',
+    alongStature: share * SEGMENTS.trunk.length + beyond,
+    asideStature: behind,
+  };
+}
+
+function bothSides(
+  name: string,
+  on: Segment,
+  start: Joint,
+  segment: Segment | undefined,
+  alongStature: number,
+  asideStature: number,
+): BodyContact[] {
+  const place = { start, segment, alongStature, asideStature };
+  return [
+    { ...place, kind: { name: `${name}L`, side: 'left', segment: on } },
+    { ...place, kind: { name: `${name}R`, side: 'right', segment: on } },
+  ];
+}
+
+/** Whether {@link locateContacts} will find this contact. */
+export function hasContact(exercise: Exercise, chain: Chain, name: string): boolean {
+  const contact = BODY_CONTACT_OF.get(name);
+  if (contact !== undefined) {
+    const { start, segment } = contact;
+    return chain.reached.has(start) && (segment === undefined || chain.named.has(segment));
+  }
+  const { contacts = {} } = exercise;
+  const own = Object.hasOwn(contacts, name) ? contacts[name] : undefined;
+  if (own === undefined) return false;
+  return chain.named.has(own.segment) && chain.reached.has(SEGMENTS[own.segment].from);
+}
+
+/** The names that {@link locateContacts} will find for an exercise, without laying it out. */
+export function contactNames(exercise: Exercise, chain = describeChain(exercise)): string[] {
+  return [...BUILT_IN_CONTACTS, ...Object.keys(exercise.contacts ?? {})].filter((name) =>
+    hasContact(exercise, chain, name),
+  );
 }
 
 /** Where a contact lies before its side is known: a place along and aside of a direction. */
 interface Placed {
   readonly kind: ContactKind;
-  readonly place: PlaceOnTrack;
-  /** Distance out of the plane, m, for the side at hand. */
+  readonly start: PlaneTrack;
+  /** Direction to go along, and turned +90° aside; none where the contact is at `start`. */
+  readonly direction: PlaneTrack | undefined;
+  readonly along_m: number;
+  readonly aside_m: number;
+  /** Distance out of the plane, m. */
   readonly z_m: number;
   /** In the frontal and transverse planes the middle lies on the line of symmetry. */
   readonly centred: boolean;
@@ -106,6 +152,7 @@ interface Placed {
  * In the sagittal plane left and right differ in z. In the frontal plane the
  * left is the mirror of the right in x = 0, in the transverse plane in y = 0.
  *
+ * @param take where the places are written
  * @param only the contacts wanted; all of them where it is not given
  */
 export function locateContacts(
@@ -113,25 +160,62 @@ export function locateContacts(
   body: Body,
   motion: Motion,
   widths: Widths,
+  take: Take,
   only?: ReadonlySet<string>,
 ): ContactField {
-  const all = [
-    ...pairedContacts(motion, body, exercise.plane, widths),
-    ...middleContacts(motion, body, exercise.plane),
-    ...ownContacts(exercise, motion, body),
-  ];
-  const placed = only === undefined ? all : all.filter(({ kind }) => only.has(kind.name));
+  const placed: Placed[] = [];
+  for (const contact of BODY_CONTACTS) {
+    if (only !== undefined && !only.has(contact.kind.name)) continue;
+    const place = placeOnBody(contact, exercise.plane, motion, body, widths);
+    if (place !== undefined) placed.push(place);
+  }
+  for (const place of ownContacts(exercise, motion, body)) {
+    if (only === undefined || only.has(place.kind.name)) placed.push(place);
+  }
   const samples = motion.phase.length;
   const size = placed.length * samples;
   const field = {
     kinds: placed.map(({ kind }) => kind),
     index: new Map(placed.map(({ kind }, c) => [kind.name, c])),
-    x: new Float64Array(size),
-    y: new Float64Array(size),
-    z: new Float64Array(size),
+    x: take(size),
+    y: take(size),
+    z: take(size),
   };
   placed.forEach((contact, c) => writeContact(field, contact, c * samples, exercise.plane));
   return field;
+}
+
+function placeOnBody(
+  contact: BodyContact,
+  plane: Plane,
+  motion: Motion,
+  body: Body,
+  widths: Widths,
+): Placed | undefined {
+  const start = motion.joints.get(contact.start);
+  const direction =
+    contact.segment === undefined ? undefined : motion.directions.get(contact.segment);
+  if (start === undefined) return undefined;
+  if (contact.segment !== undefined && direction === undefined) return undefined;
+  const centred = contact.kind.side === 'middle';
+  const aside_m = contact.asideStature * body.stature_m;
+  // In the frontal plane the back lies behind the plane instead of beside the trunk.
+  const behind = centred && plane === 'frontal';
+  return {
+    kind: contact.kind,
+    start,
+    direction,
+    along_m: contact.alongStature * body.stature_m,
+    aside_m: behind ? 0 : aside_m,
+    z_m: behind ? aside_m : depth(contact, plane, body, widths),
+    centred,
+  };
+}
+
+/** Distance of a contact out of the sagittal plane, m: right positive, left negative. */
+function depth({ kind, start }: BodyContact, plane: Plane, body: Body, widths: Widths): number {
+  if (plane !== 'sagittal' || kind.side === 'middle') return 0;
+  return (kind.side === 'left' ? -1 : 1) * halfWidth(start, body, widths);
 }
 
 function writeContact(
@@ -140,7 +224,7 @@ function writeContact(
   first: number,
   plane: Plane,
 ): void {
-  const { start, direction, along_m, aside_m } = contact.place;
+  const { start, direction, along_m, aside_m } = contact;
   const samples = start.x.length;
   field.z.fill(contact.z_m, first, first + samples);
   if (direction === undefined) {
@@ -161,29 +245,6 @@ function writeContact(
   for (let i = first; i < first + samples; i++) across[i] = -(across[i] as number);
 }
 
-function pairedContacts(motion: Motion, body: Body, plane: Plane, widths: Widths): Placed[] {
-  const placed: Placed[] = [];
-  const addPair = (name: string, joint: Joint, segment: Segment, place: PlaceOnTrack): void => {
-    const depth_m = plane === 'sagittal' ? halfWidth(joint, body, widths) : 0;
-    const left: ContactKind = { name: `${name}L`, side: 'left', segment };
-    const right: ContactKind = { name: `${name}R`, side: 'right', segment };
-    placed.push({ kind: left, place, z_m: -depth_m, centred: false });
-    placed.push({ kind: right, place, z_m: depth_m, centred: false });
-  };
-  for (const [joint, start] of motion.joints) {
-    const place = { start, direction: undefined, along_m: 0, aside_m: 0 };
-    addPair(joint, joint, JOINT_SEGMENT[joint], place);
-  }
-  const start = motion.joints.get('ankle');
-  const direction = motion.directions.get('foot');
-  if (start !== undefined && direction !== undefined) {
-    const along_m = SOLE_AHEAD * SEGMENTS.foot.length * body.stature_m;
-    const aside_m = -SOLE_DEPTH * body.stature_m;
-    addPair('sole', 'ankle', 'foot', { start, direction, along_m, aside_m });
-  }
-  return placed;
-}
-
 function halfWidth(joint: Joint, body: Body, widths: Widths): number {
   switch (joint) {
     case 'grip':
@@ -198,42 +259,19 @@ function halfWidth(joint: Joint, body: Body, widths: Widths): number {
   }
 }
 
-function middleContacts(motion: Motion, body: Body, plane: Plane): Placed[] {
-  const start = motion.joints.get('hip');
-  const direction = motion.directions.get('trunk');
-  if (start === undefined) return [];
-  const kindOf = (name: string): ContactKind => ({ name, side: 'middle', segment: 'trunk' });
-  // The hip line is known without the trunk; the rest of the middle is not.
-  if (direction === undefined) {
-    const place = { start, direction, along_m: 0, aside_m: 0 };
-    return [{ kind: kindOf('hips'), place, z_m: 0, centred: true }];
-  }
-  return MIDDLE.map(({ name, at, beyond, offset }) => {
-    const along_m = (at * SEGMENTS.trunk.length + beyond) * body.stature_m;
-    const offset_m = offset * body.stature_m;
-    // In the frontal plane the back lies behind the plane instead of beside the trunk.
-    const behind = plane === 'frontal';
-    return {
-      kind: kindOf(name),
-      place: { start, direction, along_m, aside_m: behind ? 0 : offset_m },
-      z_m: behind ? offset_m : 0,
-      centred: true,
-    };
-  });
-}
-
 function ownContacts(exercise: Exercise, motion: Motion, body: Body): Placed[] {
   return Object.entries(exercise.contacts ?? {}).flatMap(([name, own]) => {
     const { from, length } = SEGMENTS[own.segment];
     const start = motion.joints.get(from);
     const direction = motion.directions.get(own.segment);
     if (start === undefined || direction === undefined) return [];
-    const along_m = own.at * length * body.stature_m;
-    const aside_m = (own.offset ?? 0) * body.stature_m;
     return [
       {
         kind: { name, side: 'middle' as const, segment: own.segment },
-        place: { start, direction, along_m, aside_m },
+        start,
+        direction,
+        along_m: own.at * length * body.stature_m,
+        aside_m: (own.offset ?? 0) * body.stature_m,
         z_m: own.z_m ?? 0,
         centred: false,
       },

@@ -1,8 +1,9 @@
 import { type Fault, fail, type Result, succeed } from '../faults.js';
-import { createSlab } from '../memory/slab.js';
+import type { Take } from '../memory/arena.js';
 import { toRadians } from '../units/units.js';
+import { type HandKey, handKey, OUTWARDS_AND_BACK } from './chain.js';
 import type { Exercise, Pair, Pose } from './exercise.js';
-import { type Body, CHAIN, type Joint, JOINTS, type Segment, SEGMENTS } from './segments.js';
+import { type Body, CHAIN, type Joint, type Segment, SEGMENTS } from './segments.js';
 import { ARM_REACH, solveArm } from './two-link-arm.js';
 
 /** A line of places over the sampled phases, metres in the exercise's plane. */
@@ -10,9 +11,6 @@ export interface PlaneTrack {
   readonly x: Float64Array;
   readonly y: Float64Array;
 }
-
-/** A track of zeros, out of the memory of the motion at hand. */
-type NewTrack = () => PlaneTrack;
 
 /** The right side's joints and the directions of the named segments at every sampled phase. */
 export interface Motion {
@@ -29,6 +27,7 @@ export interface Motion {
  * to 1. Angles and hand positions are linear between poses.
  *
  * @param root_m where the root stands, metres in the exercise's frame
+ * @param take where the tracks are written
  * @returns a fault `computation` when the hand is out of reach at a sampled phase
  */
 export function sampleMotion(
@@ -36,46 +35,50 @@ export function sampleMotion(
   body: Body,
   root_m: Pair,
   samples: number,
+  take: Take,
 ): Result<Motion> {
-  const take = createSlab((1 + 2 * (CHAIN.length + JOINTS.length)) * samples);
-  const newTrack: NewTrack = () => ({ x: take(samples), y: take(samples) });
   const phase = take(samples);
   for (let k = 0; k < samples; k++) phase[k] = k / (samples - 1);
-  const named = CHAIN.filter((segment) => exercise.poses[0]?.[segment] !== undefined);
   const directions = new Map<Segment, PlaneTrack>();
-  for (const segment of named) {
-    directions.set(segment, directionTrack(newTrack(), exercise.poses, segment, phase));
+  for (const segment of CHAIN) {
+    if (exercise.poses[0]?.[segment] === undefined) continue;
+    directions.set(
+      segment,
+      directionTrack(newTrack(take, samples), exercise.poses, segment, phase),
+    );
   }
-  const root = newTrack();
+  const root = newTrack(take, samples);
   root.x.fill(root_m[0]);
   root.y.fill(root_m[1]);
   const joints = new Map<Joint, PlaneTrack>([[exercise.root.point, root]]);
   const motion: Motion = { phase, joints, directions };
-  layChain(motion, body, newTrack);
-  const fault = bendArm(exercise, body, motion, directions, newTrack);
+  layChain(motion, body, joints, take);
+  const fault = bendArm(exercise, body, motion, directions, take);
   if (fault !== undefined) return fail(fault);
-  layChain(motion, body, newTrack);
+  layChain(motion, body, joints, take);
   return succeed(motion);
 }
 
+function newTrack(take: Take, samples: number): PlaneTrack {
+  return { x: take(samples), y: take(samples) };
+}
+
 /** Extends the chain over every segment with a known direction that touches a laid joint. */
-function layChain(motion: Motion, body: Body, newTrack: NewTrack): void {
-  const joints = motion.joints as Map<Joint, PlaneTrack>;
-  const lay = (segment: Segment): void => {
+function layChain(motion: Motion, body: Body, joints: Map<Joint, PlaneTrack>, take: Take): void {
+  const samples = motion.phase.length;
+  for (const segment of OUTWARDS_AND_BACK) {
     const { from, to, length } = SEGMENTS[segment];
     const direction = motion.directions.get(segment);
-    if (direction === undefined) return;
+    if (direction === undefined) continue;
     const start = joints.get(from);
     const end = joints.get(to);
     const length_m = length * body.stature_m;
     if (start !== undefined && end === undefined) {
-      joints.set(to, shifted(newTrack(), start, direction, length_m));
+      joints.set(to, shifted(newTrack(take, samples), start, direction, length_m));
     } else if (end !== undefined && start === undefined) {
-      joints.set(from, shifted(newTrack(), end, direction, -length_m));
+      joints.set(from, shifted(newTrack(take, samples), end, direction, -length_m));
     }
-  };
-  CHAIN.forEach(lay);
-  [...CHAIN].reverse().forEach(lay);
+  }
 }
 
 /** Sets both arm directions from `hand` or `handAt`, where the poses give one. */
@@ -84,16 +87,16 @@ function bendArm(
   body: Body,
   motion: Motion,
   directions: Map<Segment, PlaneTrack>,
-  newTrack: NewTrack,
+  take: Take,
 ): Fault | undefined {
   const key = handKey(exercise.poses);
   if (key === undefined) return undefined;
   const samples = motion.phase.length;
-  const hand = handTrack(exercise.poses, key, motion.phase);
+  const hand = handTrack(newTrack(take, samples), exercise.poses, key, motion.phase);
   const shoulder = motion.joints.get('shoulder');
   if (key === 'handAt' && shoulder === undefined) return unplacedShoulder();
-  const upperArm = newTrack();
-  const forearm = newTrack();
+  const upperArm = newTrack(take, samples);
+  const forearm = newTrack(take, samples);
   for (let k = 0; k < samples; k++) {
     let dx = at(hand.x, k);
     let dy = at(hand.y, k);
@@ -103,45 +106,14 @@ function bendArm(
     }
     const arm = solveArm(dx, dy, exercise.elbowBend ?? 1);
     if (arm === undefined) return outOfReach(key, at(motion.phase, k), Math.hypot(dx, dy));
-    upperArm.x[k] = Math.cos(arm.upperArm);
-    upperArm.y[k] = Math.sin(arm.upperArm);
-    forearm.x[k] = Math.cos(arm.forearm);
-    forearm.y[k] = Math.sin(arm.forearm);
+    upperArm.x[k] = arm.upperArm[0];
+    upperArm.y[k] = arm.upperArm[1];
+    forearm.x[k] = arm.forearm[0];
+    forearm.y[k] = arm.forearm[1];
   }
   directions.set('upperArm', upperArm);
   directions.set('forearm', forearm);
   return undefined;
-}
-
-export type HandKey = 'hand' | 'handAt';
-
-/** Which of the two hand forms the poses use, if any. */
-export function handKey(poses: readonly Pose[]): HandKey | undefined {
-  if (poses[0]?.hand !== undefined) return 'hand';
-  return poses[0]?.handAt !== undefined ? 'handAt' : undefined;
-}
-
-/** The joints that the chain reaches when the poses name these segments and a hand or none. */
-export function reachedJoints(exercise: Exercise): ReadonlySet<Joint> {
-  const named = namedSegments(exercise);
-  const reached = new Set<Joint>([exercise.root.point]);
-  for (const order of [CHAIN, [...CHAIN].reverse()]) {
-    for (const segment of order) {
-      if (!named.has(segment)) continue;
-      const { from, to } = SEGMENTS[segment];
-      if (reached.has(from)) reached.add(to);
-      if (reached.has(to)) reached.add(from);
-    }
-  }
-  return new Set(JOINTS.filter((joint) => reached.has(joint)));
-}
-
-/** The segments whose direction the poses give, the arm's from a hand included. */
-export function namedSegments(exercise: Exercise): ReadonlySet<Segment> {
-  const pose = exercise.poses[0];
-  const named = new Set(CHAIN.filter((segment) => pose?.[segment] !== undefined));
-  if (handKey(exercise.poses) !== undefined) named.add('upperArm').add('forearm');
-  return named;
 }
 
 function directionTrack(
@@ -167,8 +139,12 @@ function directionTrack(
   return track;
 }
 
-function handTrack(poses: readonly Pose[], key: HandKey, phase: Float64Array): PlaneTrack {
-  const track = { x: new Float64Array(phase.length), y: new Float64Array(phase.length) };
+function handTrack(
+  track: PlaneTrack,
+  poses: readonly Pose[],
+  key: HandKey,
+  phase: Float64Array,
+): PlaneTrack {
   interpolate(track.x, phase, poses, (pose) => pose[key]?.[0] ?? 0);
   interpolate(track.y, phase, poses, (pose) => pose[key]?.[1] ?? 0);
   return track;

@@ -3,6 +3,7 @@ import type { Demand, Exercise } from '../body/exercise.js';
 import type { Motion, PlaneTrack } from '../body/motion.js';
 import { type Body, CHAIN, type Joint, type Segment, SEGMENTS } from '../body/segments.js';
 import type { Fault } from '../faults.js';
+import type { Take } from '../memory/arena.js';
 import type { Load } from '../rig/setup.js';
 import { STANDARD_GRAVITY_M_S2 as G } from '../units/units.js';
 import type { ContactJudge, LinearJudge } from './prepared.js';
@@ -14,6 +15,8 @@ export interface JudgeInput {
   readonly motion: Motion;
   readonly contacts: ContactField;
   readonly loads: readonly Load[];
+  /** Where weights and the unassisted demand are written. */
+  readonly take: Take;
 }
 
 export interface Judged {
@@ -41,14 +44,14 @@ export function judgeDemand(input: JudgeInput): Judged | Fault {
 
 /** m·g + loads·g − Σ vertical band force on all body contacts except those in `at`, N. */
 function judgeSupport(input: JudgeInput, at: readonly string[]): Judged {
-  const { contacts, motion } = input;
+  const { contacts, motion, take } = input;
   const samples = motion.phase.length;
-  const judge = linearJudge(contacts, samples);
+  const judge = linearJudge(contacts, samples, take);
   contacts.kinds.forEach(({ name }, c) => {
     if (!at.includes(name)) judge.weightY.fill(-1, c * samples, (c + 1) * samples);
   });
   const mass_kg = input.loads.reduce((sum, load) => sum + load.mass_kg, input.body.mass_kg);
-  return { judge, unassisted: new Float64Array(samples).fill(mass_kg * G) };
+  return { judge, unassisted: take(samples).fill(mass_kg * G) };
 }
 
 /**
@@ -56,14 +59,14 @@ function judgeSupport(input: JudgeInput, at: readonly string[]): Judged {
  * loads on them and band forces on their contacts, N·m, counter-clockwise.
  */
 function judgeMoment(input: JudgeInput, demand: Extract<Demand, { kind: 'moment' }>): Judged {
-  const { exercise, contacts, motion, loads } = input;
+  const { exercise, contacts, motion, loads, take } = input;
   const samples = motion.phase.length;
   const centre = jointTrack(motion, demand.at);
   const carried = new Set(demand.carries);
   const bothSides =
     exercise.plane === 'sagittal' && ((exercise.limbs ?? 2) === 2 || carried.has('trunk'));
-  const judge = linearJudge(contacts, samples);
-  const unassisted = new Float64Array(samples);
+  const judge = linearJudge(contacts, samples, take);
+  const unassisted = take(samples);
   const counts = (c: number): boolean => {
     const kind = contacts.kinds[c];
     return kind !== undefined && carried.has(kind.segment) && (bothSides || kind.side !== 'left');
@@ -91,12 +94,12 @@ function judgeMoment(input: JudgeInput, demand: Extract<Demand, { kind: 'moment'
  * (Σ m·g·(x − xp) − Σ band moment about the pivot) / (x_at − xp).
  */
 function judgeProp(input: JudgeInput, demand: Extract<Demand, { kind: 'prop' }>): Judged | Fault {
-  const { contacts, motion, loads } = input;
+  const { contacts, motion, loads, take } = input;
   const samples = motion.phase.length;
   const pivot = jointTrack(motion, demand.pivot);
   const hands = jointTrack(motion, demand.at);
-  const judge = linearJudge(contacts, samples);
-  const unassisted = new Float64Array(samples);
+  const judge = linearJudge(contacts, samples, take);
+  const unassisted = take(samples);
   for (const segment of CHAIN) addGravityMoment(unassisted, input, segment, pivot, 2);
   for (const load of loads) {
     const c = contacts.index.get(load.at) ?? 0;
@@ -140,10 +143,10 @@ function divideByLever(
 }
 
 function judgeContact(input: JudgeInput, at: readonly string[]): Judged {
-  const { contacts, exercise, loads, motion } = input;
+  const { contacts, exercise, loads, motion, take } = input;
   const samples = motion.phase.length;
   const indices = at.map((name) => contacts.index.get(name) ?? 0);
-  const load_N = new Float64Array(at.length);
+  const load_N = take(at.length);
   if (exercise.plane !== 'transverse') {
     at.forEach((name, i) => {
       for (const load of loads) {
@@ -154,13 +157,13 @@ function judgeContact(input: JudgeInput, at: readonly string[]): Judged {
   const alone_N = load_N.reduce((sum, force) => sum + Math.abs(force), 0);
   return {
     judge: { kind: 'contact', at: indices, load_N },
-    unassisted: new Float64Array(samples).fill(alone_N),
+    unassisted: take(samples).fill(alone_N),
   };
 }
 
-function linearJudge(contacts: ContactField, samples: number): LinearJudge {
+function linearJudge(contacts: ContactField, samples: number, take: Take): LinearJudge {
   const size = contacts.kinds.length * samples;
-  return { kind: 'linear', weightX: new Float64Array(size), weightY: new Float64Array(size) };
+  return { kind: 'linear', weightX: take(size), weightY: take(size) };
 }
 
 /** A force F on contact c turns about the centre by Δx·Fy − Δy·Fx. */

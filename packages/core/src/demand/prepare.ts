@@ -2,6 +2,7 @@ import { DEFAULT_WIDTHS, locateContacts, type Widths } from '../body/contacts.js
 import type { Exercise, Pair } from '../body/exercise.js';
 import { sampleMotion } from '../body/motion.js';
 import type { Body } from '../body/segments.js';
+import { Arena, type Take } from '../memory/arena.js';
 import { fail, type Result, succeed } from '../faults.js';
 import { DEFAULT_SAMPLES, type Load, type Setup } from '../rig/setup.js';
 import { judgeDemand } from './judge.js';
@@ -16,6 +17,8 @@ export interface Stance {
   readonly samples?: number | undefined;
   /** Contacts that will be asked for; all of the exercise's where it is not given. */
   readonly only?: ReadonlySet<string> | undefined;
+  /** Memory that the result is written in; memory of its own where it is not given. */
+  readonly take?: Take | undefined;
 }
 
 /**
@@ -30,16 +33,19 @@ export function prepareExercise(
   stance: Stance = {},
 ): Result<PreparedExercise> {
   const samples = stance.samples ?? DEFAULT_SAMPLES;
-  const motion = sampleMotion(exercise, body, rootPlace(exercise, body, stance.root_m), samples);
+  const { take = new Arena().take } = stance;
+  const root_m = rootPlace(exercise, body, stance.root_m);
+  const motion = sampleMotion(exercise, body, root_m, samples, take);
   if (!motion.ok) return motion;
   const widths = widthsOf(exercise, body, stance.widths);
-  const contacts = locateContacts(exercise, body, motion.value, widths, stance.only);
+  const contacts = locateContacts(exercise, body, motion.value, widths, take, stance.only);
   const judged = judgeDemand({
     exercise,
     body,
     motion: motion.value,
     contacts,
     loads: stance.loads ?? [],
+    take,
   });
   if ('code' in judged) return fail(judged);
   return succeed({
@@ -49,9 +55,18 @@ export function prepareExercise(
     unassisted: judged.unassisted,
     unit: exercise.demand.kind === 'moment' ? 'N·m' : 'N',
     bodyweight: exercise.bodyweight,
-    strength: motion.value.phase.map((phase) => strengthAt(exercise.strength, phase)),
+    strength: strengthTrack(exercise, motion.value.phase, take(samples)),
     judge: judged.judge,
   });
+}
+
+function strengthTrack(
+  { strength }: Exercise,
+  phase: Float64Array,
+  track: Float64Array,
+): Float64Array {
+  for (let k = 0; k < track.length; k++) track[k] = strengthAt(strength, phase[k] as number);
+  return track;
 }
 
 /** Where the root stands, m: `root_m` where it is given, else the exercise's own place. */

@@ -1,9 +1,5 @@
 import type { Rig } from '../rig/rig.js';
-import { createSlab } from '../memory/slab.js';
-
-/** Arrays of the buffers that go by run and sample, and by force track and sample. */
-const PER_RUN = 5;
-const PER_TRACK = 9;
+import { Arena, type Take } from '../memory/arena.js';
 
 /**
  * Where {@link solveRig} writes. Allocated once per rig; every solve overwrites
@@ -40,8 +36,12 @@ export interface SolutionBuffers {
   readonly nodeOfTrack: Int32Array;
 }
 
-/** Allocates the buffers for a rig, at its full capacity. */
-export function createSolutionBuffers(rig: Rig): SolutionBuffers {
+/**
+ * Allocates the buffers for a rig, at its full capacity.
+ *
+ * @param take memory to lay them out in; memory of their own where it is not given
+ */
+export function createSolutionBuffers(rig: Rig, take: Take = new Arena().take): SolutionBuffers {
   const { samples, contacts, judge } = rig.prepared;
   const judged = judge.kind === 'contact' ? judge.at : [];
   const nodes = contacts.kinds.length + rig.points.length;
@@ -53,30 +53,27 @@ export function createSolutionBuffers(rig: Rig): SolutionBuffers {
   nodeOfTrack.forEach((node, track) => (trackOfNode[node] = track));
   const { runs } = rig.capacity;
   const tracks = nodeOfTrack.length;
-  const take = createSlab(
-    (PER_RUN * runs + PER_TRACK * tracks + 2) * samples + runs + rig.points.length,
-  );
-  const perRun = (): Float64Array => take(runs * samples);
-  const perTrack = (): Float64Array => take(tracks * samples);
+  const perRun = runs * samples;
+  const perTrack = tracks * samples;
   return {
-    length_m: perRun(),
-    stretch: perRun(),
-    strand_N: perRun(),
-    energy_J: perRun(),
+    length_m: take(perRun),
+    stretch: take(perRun),
+    strand_N: take(perRun),
+    energy_J: take(perRun),
     peakStretch: take(runs),
-    gain: perRun(),
+    gain: take(perRun),
     signed: take(samples),
     signedLowering: take(samples),
-    effortX: perTrack(),
-    effortY: perTrack(),
-    effortZ: perTrack(),
-    loweringX: perTrack(),
-    loweringY: perTrack(),
-    loweringZ: perTrack(),
+    effortX: take(perTrack),
+    effortY: take(perTrack),
+    effortZ: take(perTrack),
+    loweringX: take(perTrack),
+    loweringY: take(perTrack),
+    loweringZ: take(perTrack),
     anchorPeak_N: take(rig.points.length),
-    pullX: perTrack(),
-    pullY: perTrack(),
-    pullZ: perTrack(),
+    pullX: take(perTrack),
+    pullY: take(perTrack),
+    pullZ: take(perTrack),
     trackOfNode,
     nodeOfTrack,
   };

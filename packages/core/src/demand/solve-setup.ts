@@ -1,6 +1,7 @@
 import type { Triple } from '../body/exercise.js';
 import { DEFAULT_STRETCH_LIMIT, materialLength } from '../elastic/band.js';
 import { fail, type Fault, type Result, succeed } from '../faults.js';
+import { Arena, type Take } from '../memory/arena.js';
 import { checkNames } from '../rig/check-names.js';
 import { createRig, layRun, nodeIndex, placePoint, type Rig } from '../rig/rig.js';
 import type { Setup } from '../rig/setup.js';
@@ -47,49 +48,61 @@ export interface SolvedRig {
 }
 
 /**
+ * Where {@link solveSetup} works. It copies out what it answers with, so the
+ * memory serves every set-up in turn.
+ */
+const WORKSPACE = new Arena();
+
+/**
  * Solves a set-up from the whole document: names, then reach, then statics.
  * All faults of names come together, else the first fault of computation.
  */
 export function solveSetup(setup: Setup): Result<Solution> {
-  const rigged = rigContacts(setup, contactsUsed(setup));
+  WORKSPACE.reset();
+  const rigged = rigContacts(setup, contactsUsed(setup), WORKSPACE.take);
   if (!rigged.ok) return rigged;
   return succeed(readSolution(setup, rigged.value));
 }
 
 /** As {@link solveSetup}, keeping rig and buffers, with all contacts, for further solves. */
 export function rigSetup(setup: Setup): Result<SolvedRig> {
-  return rigContacts(setup, undefined);
+  return rigContacts(setup, undefined, new Arena().take);
 }
 
 /** The contacts a solution depends on: a third of the time goes into placing the others. */
 function contactsUsed({ exercise, runs, loads = [] }: Setup): ReadonlySet<string> {
   const { demand } = exercise;
-  return new Set([
-    ...runs.flatMap(({ path }) => path),
-    ...loads.map(({ at }) => at),
-    ...(demand.kind === 'support' || demand.kind === 'contact' ? demand.at : []),
-  ]);
+  const used = new Set<string>();
+  for (const { path } of runs) for (const name of path) used.add(name);
+  for (const { at } of loads) used.add(at);
+  if (demand.kind === 'support' || demand.kind === 'contact') {
+    for (const name of demand.at) used.add(name);
+  }
+  return used;
 }
 
-function rigContacts(setup: Setup, only: ReadonlySet<string> | undefined): Result<SolvedRig> {
+function rigContacts(
+  setup: Setup,
+  only: ReadonlySet<string> | undefined,
+  take: Take,
+): Result<SolvedRig> {
   const faults = [...checkNames(setup), ...linksNotOffered(setup)];
   if (faults.length > 0) return fail(...faults);
   const { widths, root_m, loads, samples } = setup;
-  const stance = { widths, root_m, loads, samples, only };
+  const stance = { widths, root_m, loads, samples, only, take };
   const prepared = prepareExercise(setup.exercise, setup.body, stance);
   if (!prepared.ok) return prepared;
   const names = Object.keys(setup.points);
-  const rig = createRig(prepared.value, names, {
-    runs: setup.runs.length,
-    pathNodes: Math.max(0, ...setup.runs.map((run) => run.path.length)),
-  });
+  const pathNodes = Math.max(0, ...setup.runs.map((run) => run.path.length));
+  const capacity = { runs: setup.runs.length, pathNodes };
+  const rig = createRig(prepared.value, names, capacity, take);
   names.forEach((name, p) => {
     const [x, y, z] = setup.points[name] ?? [0, 0, 0];
     placePoint(rig, p, x, y, z);
   });
   const fault = layRuns(rig, setup);
   if (fault !== undefined) return fail(fault);
-  const buffers = createSolutionBuffers(rig);
+  const buffers = createSolutionBuffers(rig, take);
   solveRig(rig, buffers);
   return succeed({ rig, buffers, summary: summarise(rig, buffers, createSummary()) });
 }
@@ -131,23 +144,21 @@ function readSolution(setup: Setup, solved: SolvedRig): Solution {
   const { rig, buffers, summary } = solved;
   const { prepared } = rig;
   const { samples } = prepared;
-  const run = (values: Float64Array, r: number): number[] => listOf(values, r * samples, samples);
-  const sizes = (values: Float64Array): number[] => listOf(values, 0, samples, Math.abs);
   return {
-    phase: listOf(prepared.phase, 0, samples),
+    phase: listOf(prepared.phase),
     unit: prepared.unit,
     runs: setup.runs.map(({ band }, r) => ({
       band,
       restPath_m: rig.rest_m[r] as number,
-      length_m: run(buffers.length_m, r),
-      stretch: run(buffers.stretch, r),
-      strand_N: run(buffers.strand_N, r),
-      energy_J: run(buffers.energy_J, r),
+      length_m: listOf(buffers.length_m, r * samples, samples),
+      stretch: listOf(buffers.stretch, r * samples, samples),
+      strand_N: listOf(buffers.strand_N, r * samples, samples),
+      energy_J: listOf(buffers.energy_J, r * samples, samples),
     })),
     links: {},
-    demand: sizes(buffers.signed),
-    lowering: sizes(buffers.signedLowering),
-    unassisted: sizes(prepared.unassisted),
+    demand: sizesOf(buffers.signed),
+    lowering: sizesOf(buffers.signedLowering),
+    unassisted: sizesOf(prepared.unassisted),
     assist: prepared.bodyweight ? readHelp(solved) : null,
     anchors: Object.fromEntries(
       rig.points.map((name, p) => [name, { peak_N: buffers.anchorPeak_N[p] as number }]),
@@ -158,17 +169,15 @@ function readSolution(setup: Setup, solved: SolvedRig): Solution {
 }
 
 /** A stretch of a typed array as a list; `Array.from` takes ten times as long. */
-function listOf(
-  values: Float64Array,
-  start: number,
-  count: number,
-  map?: (value: number) => number,
-): number[] {
+function listOf(values: Float64Array, start = 0, count = values.length): number[] {
   const list = new Array<number>(count);
-  for (let k = 0; k < count; k++) {
-    const value = values[start + k] as number;
-    list[k] = map === undefined ? value : map(value);
-  }
+  for (let k = 0; k < count; k++) list[k] = values[start + k] as number;
+  return list;
+}
+
+function sizesOf(values: Float64Array): number[] {
+  const list = listOf(values);
+  for (let k = 0; k < list.length; k++) list[k] = Math.abs(list[k] as number);
   return list;
 }
 

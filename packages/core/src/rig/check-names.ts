@@ -1,33 +1,35 @@
-import { BUILT_IN_CONTACTS, contactNames } from '../body/contacts.js';
-import type { Exercise } from '../body/exercise.js';
-import { namedSegments, reachedJoints } from '../body/motion.js';
-import { SEGMENTS } from '../body/segments.js';
+import { type Chain, describeChain } from '../body/chain.js';
+import { BUILT_IN_CONTACTS, contactNames, hasContact } from '../body/contacts.js';
+import { CHAIN, SEGMENTS } from '../body/segments.js';
 import { type Fault, listNames } from '../faults.js';
 import type { Setup } from './setup.js';
 
-const BUILT_IN: ReadonlySet<string> = new Set(BUILT_IN_CONTACTS);
+/** A set-up under check. The faults gather in one list: a set-up in order costs no other. */
+interface NameCheck {
+  readonly setup: Setup;
+  readonly chain: Chain;
+  readonly faults: Fault[];
+}
 
 /**
  * All names of a set-up that nothing carries, or that two things carry. A
  * point, a link, an exercise's own contact and a body contact must differ.
  */
-export function checkNames(setup: Setup): Fault[] {
-  const contacts = contactNames(setup.exercise);
-  return [
-    ...clashingNames(setup),
-    ...repeatedBands(setup),
-    ...checkRuns(setup, contacts),
-    ...checkLoads(setup, contacts),
-    ...checkDemandNames(setup.exercise, contacts),
-  ];
+export function checkNames(setup: Setup): readonly Fault[] {
+  const check: NameCheck = { setup, chain: describeChain(setup.exercise), faults: [] };
+  checkClashes(check);
+  checkBandIds(check);
+  checkRuns(check);
+  checkLoads(check);
+  checkDemand(check);
+  return check.faults;
 }
 
-function clashingNames(setup: Setup): Fault[] {
+function checkClashes({ setup, faults }: NameCheck): void {
   const taken = new Map<string, string>();
-  const faults: Fault[] = [];
-  const claim = (names: Iterable<string>, path: string, what: string): void => {
-    for (const name of names) {
-      const owner = BUILT_IN.has(name) ? 'a body contact' : taken.get(name);
+  const claim = (named: object | undefined, path: string, what: string): void => {
+    for (const name in named) {
+      const owner = BUILT_IN_CONTACTS.has(name) ? 'a body contact' : taken.get(name);
       if (owner === undefined) taken.set(name, what);
       else {
         faults.push({
@@ -39,36 +41,27 @@ function clashingNames(setup: Setup): Fault[] {
       }
     }
   };
-  claim(
-    Object.keys(setup.exercise.contacts ?? {}),
-    '$.exercise.contacts',
-    "the exercise's contact",
-  );
-  claim(Object.keys(setup.points), '$.points', 'a point');
-  claim(Object.keys(setup.links ?? {}), '$.links', 'a link');
-  return faults;
+  claim(setup.exercise.contacts, '$.exercise.contacts', "the exercise's contact");
+  claim(setup.points, '$.points', 'a point');
+  claim(setup.links, '$.links', 'a link');
 }
 
-function repeatedBands(setup: Setup): Fault[] {
+function checkBandIds({ setup, faults }: NameCheck): void {
   const seen = new Set<string>();
-  return setup.bands.flatMap(({ id }, i) => {
-    if (!seen.has(id)) {
-      seen.add(id);
-      return [];
+  setup.bands.forEach(({ id }, i) => {
+    if (seen.has(id)) {
+      faults.push(nameClash(`$.bands[${i}].id`, id, 'an id that no other band has'));
     }
-    return [nameClash(`$.bands[${i}].id`, id, 'an id that no other band has')];
+    seen.add(id);
   });
 }
 
-function checkRuns(setup: Setup, contacts: ReadonlySet<string>): Fault[] {
-  const bands = new Set(setup.bands.map((band) => band.id));
+function checkRuns(check: NameCheck): void {
+  const { setup, faults } = check;
   const { points, links = {} } = setup;
-  const isKnown = (name: string): boolean =>
-    contacts.has(name) || Object.hasOwn(points, name) || Object.hasOwn(links, name);
-  const known = (): string[] => [...contacts, ...Object.keys(points), ...Object.keys(links)];
+  const bands = new Set(setup.bands.map((band) => band.id));
   const used = new Set<string>();
-  return setup.runs.flatMap((run, r) => {
-    const faults: Fault[] = [];
+  setup.runs.forEach((run, r) => {
     const path = `$.runs[${r}]`;
     if (!bands.has(run.band)) faults.push(unknownName(`${path}.band`, run.band, 'a band', bands));
     if (used.has(run.band)) {
@@ -76,70 +69,79 @@ function checkRuns(setup: Setup, contacts: ReadonlySet<string>): Fault[] {
     }
     used.add(run.band);
     run.path.forEach((name, i) => {
-      if (isKnown(name)) return;
-      faults.push(unknownName(`${path}.path[${i}]`, name, 'a contact, point or link', known()));
+      if (isContact(check, name) || Object.hasOwn(points, name)) return;
+      if (Object.hasOwn(links, name)) return;
+      const known = [...bodyContacts(check), ...Object.keys(points), ...Object.keys(links)];
+      faults.push(unknownName(`${path}.path[${i}]`, name, 'a contact, point or link', known));
     });
-    return faults;
   });
 }
 
-function checkLoads(setup: Setup, contacts: ReadonlySet<string>): Fault[] {
-  return (setup.loads ?? []).flatMap(({ at }, i) =>
-    contacts.has(at) ? [] : [unknownName(`$.loads[${i}].at`, at, 'a body contact', contacts)],
-  );
+function checkLoads(check: NameCheck): void {
+  check.setup.loads?.forEach(({ at }, i) => checkContact(check, `$.loads[${i}].at`, at));
 }
 
-function checkDemandNames(exercise: Exercise, contacts: ReadonlySet<string>): Fault[] {
-  const { demand } = exercise;
-  if (demand.kind === 'support' || demand.kind === 'contact') {
-    return demand.at.flatMap((name, i) =>
-      contacts.has(name)
-        ? []
-        : [unknownName(`$.exercise.demand.at[${i}]`, name, 'a body contact', contacts)],
-    );
-  }
-  const joints = reachedJoints(exercise);
-  const needed = demand.kind === 'prop' ? (['at', 'pivot'] as const) : (['at'] as const);
-  const faults = needed.flatMap((key) => {
-    const joint = demand.kind === 'prop' ? demand[key] : demand.at;
-    return joints.has(joint)
-      ? []
-      : [unknownName(`$.exercise.demand.${key}`, joint, 'a joint the poses give', joints)];
-  });
-  return [...faults, ...checkDemandSegments(exercise)];
-}
-
-function checkDemandSegments(exercise: Exercise): Fault[] {
-  const { demand } = exercise;
-  const joints = reachedJoints(exercise);
-  const given = new Set(
-    [...namedSegments(exercise)].filter((segment) => joints.has(SEGMENTS[segment].from)),
-  );
-  if (demand.kind === 'prop') {
-    const missing = Object.keys(SEGMENTS).filter((segment) => !given.has(segment as never));
-    if (missing.length === 0) return [];
-    return [
-      {
-        code: 'unknown-name',
-        path: '$.exercise.poses',
-        found: `poses without ${listNames(missing)}`,
-        expected: 'every segment, since a propped body is judged as a whole',
-      },
-    ];
-  }
-  if (demand.kind !== 'moment') return [];
-  return demand.carries.flatMap((segment, i) =>
-    given.has(segment)
-      ? []
-      : [
+function checkDemand(check: NameCheck): void {
+  const { demand } = check.setup.exercise;
+  switch (demand.kind) {
+    case 'support':
+    case 'contact':
+      demand.at.forEach((name, i) => checkContact(check, `$.exercise.demand.at[${i}]`, name));
+      break;
+    case 'moment':
+      checkJoint(check, 'at', demand.at);
+      demand.carries.forEach((segment, i) => {
+        if (isGiven(check, segment)) return;
+        check.faults.push(
           unknownName(
             `$.exercise.demand.carries[${i}]`,
             segment,
             'a segment the poses give',
-            given,
+            CHAIN.filter((other) => isGiven(check, other)),
           ),
-        ],
-  );
+        );
+      });
+      break;
+    case 'prop':
+      checkJoint(check, 'at', demand.at);
+      checkJoint(check, 'pivot', demand.pivot);
+      checkWholeBody(check);
+  }
+}
+
+function checkContact(check: NameCheck, path: string, name: string): void {
+  if (isContact(check, name)) return;
+  check.faults.push(unknownName(path, name, 'a body contact', bodyContacts(check)));
+}
+
+function checkJoint({ chain, faults }: NameCheck, key: string, joint: string): void {
+  if ((chain.reached as ReadonlySet<string>).has(joint)) return;
+  const path = `$.exercise.demand.${key}`;
+  faults.push(unknownName(path, joint, 'a joint the poses give', chain.reached));
+}
+
+function checkWholeBody(check: NameCheck): void {
+  const missing = CHAIN.filter((segment) => !isGiven(check, segment));
+  if (missing.length === 0) return;
+  check.faults.push({
+    code: 'unknown-name',
+    path: '$.exercise.poses',
+    found: `poses without ${listNames(missing)}`,
+    expected: 'every segment, since a propped body is judged as a whole',
+  });
+}
+
+function isContact({ setup, chain }: NameCheck, name: string): boolean {
+  return hasContact(setup.exercise, chain, name);
+}
+
+function bodyContacts({ setup, chain }: NameCheck): string[] {
+  return contactNames(setup.exercise, chain);
+}
+
+/** Whether a segment has both a direction and a place. */
+function isGiven({ chain }: NameCheck, segment: (typeof CHAIN)[number]): boolean {
+  return chain.named.has(segment) && chain.reached.has(SEGMENTS[segment].from);
 }
 
 function unknownName(path: string, name: string, what: string, known: Iterable<string>): Fault {

@@ -1,9 +1,6 @@
 import { type Band, DEFAULT_LOSS, isContinuous, materialLength } from '../elastic/band.js';
 import type { PreparedExercise } from '../demand/prepared.js';
-import { createSlab } from '../memory/slab.js';
-
-/** Figures of a run: rest length, extra, three coefficients, loss. */
-const PER_RUN = 6;
+import { Arena, type Take } from '../memory/arena.js';
 
 /**
  * Bands and anchors laid on a prepared exercise, on flat arrays that are
@@ -39,15 +36,19 @@ export interface RigCapacity {
   readonly pathNodes: number;
 }
 
-/** Allocates a rig without runs; its points lie at the origin until they are placed. */
+/**
+ * Allocates a rig without runs; its points lie at the origin until they are placed.
+ *
+ * @param take memory to lay it out in; memory of its own where it is not given
+ */
 export function createRig(
   prepared: PreparedExercise,
   points: readonly string[],
   capacity: RigCapacity,
+  take: Take = new Arena().take,
 ): Rig {
   const { contacts, samples } = prepared;
   const size = (contacts.kinds.length + points.length) * samples;
-  const take = createSlab(3 * size + PER_RUN * capacity.runs);
   const rig: Rig = {
     prepared,
     points,
