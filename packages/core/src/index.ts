@@ -116,6 +116,7 @@ export {
   parseBenchLine,
 } from './gauge/bench-line.js';
 export { type GaugeValue, type Plateau, PlateauFinder } from './gauge/plateau.js';
+export { GREATEST_TARE_N, Tare, type Zeroing } from './gauge/tare.js';
 export {
   drawLabel,
   drawVirtualBand,

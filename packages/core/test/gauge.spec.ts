@@ -7,7 +7,9 @@ import {
   parseWeightMeasurement,
   type Plateau,
   PlateauFinder,
+  GREATEST_TARE_N,
   STANDARD_GRAVITY_M_S2,
+  Tare,
 } from '../src/index.js';
 
 const packet = (...bytes: number[]): DataView => new DataView(new Uint8Array(bytes).buffer);
@@ -186,5 +188,36 @@ describe('the plateau in a gauge’s stream', () => {
     for (let i = 0; i <= 15; i++) finder.push({ time_s: i / 10, force_N: 60 });
     expect(finder.push({ time_s: 1.6, force_N: 60 })).not.toBeNull();
     expect(finder.push({ time_s: 2.6, force_N: 60 })).toBeNull();
+  });
+});
+
+describe('the zero of a gauge', () => {
+  const stream = (tare: Tare, forces: readonly number[], from_s = 0): number[] =>
+    forces.map((force_N, i) => tare.apply({ time_s: from_s + i / 10, force_N }).force_N);
+
+  it('takes off the middle of the last second, whatever came before', () => {
+    const tare = new Tare();
+    stream(tare, [150, 150, 150]);
+    stream(tare, [3, 3.2, 2.9, 3.1, 3, 3, 12, 3, 3, 3, 3], 1);
+    expect(tare.zero()).toEqual({ ok: true, tare_N: 3 });
+    expect(stream(tare, [103], 3)).toEqual([100]);
+  });
+
+  it('can be taken again without adding up', () => {
+    const tare = new Tare();
+    stream(tare, Array<number>(12).fill(3));
+    tare.zero();
+    stream(tare, Array<number>(12).fill(4), 2);
+    expect(tare.zero()).toEqual({ ok: true, tare_N: 4 });
+    expect(stream(tare, [104], 4)).toEqual([100]);
+  });
+
+  it('is refused while something pulls, and before anything has come', () => {
+    const tare = new Tare();
+    expect(tare.zero()).toEqual({ ok: false, found_N: null });
+    const pulled_N = GREATEST_TARE_N + 1;
+    stream(tare, [pulled_N, pulled_N]);
+    expect(tare.zero()).toEqual({ ok: false, found_N: pulled_N });
+    expect(stream(tare, [100], 5)).toEqual([100]);
   });
 });

@@ -61,6 +61,23 @@ describe('statics of a rig', () => {
     );
   });
 
+  it('answers alike and leaves earlier answers alone, whatever was solved in between', () => {
+    const between = fc.constantFrom(2, 41, 10_001);
+    fc.assert(
+      fc.property(bandArbitrary('a'), bandArbitrary('b'), between, (a, b, samples) => {
+        const setup = setupOf(ROW, [a], ['anchor', 'gripL', 'gripR']);
+        const first = solved(setup);
+        const copy = structuredClone(first);
+        solved({ ...setupOf(HANG, [b], ['anchor', 'soleR']), samples });
+        // A set-up refused half-way leaves its figures in the memory as well.
+        solveSetup({ ...setup, runs: [{ band: 'a', path: ['anchor', 'gripL'], takeUp_m: 99 }] });
+        expect(solved(setup)).toEqual(first);
+        expect(first).toEqual(copy);
+      }),
+      { numRuns: 20 },
+    );
+  });
+
   it('adds the demand of parallel bands', () => {
     fc.assert(
       fc.property(bandArbitrary('a'), bandArbitrary('b'), (a, b) => {

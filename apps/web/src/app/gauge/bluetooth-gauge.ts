@@ -1,4 +1,9 @@
-import { parseWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from '@wiry-otter/core';
+import {
+  parseWeightMeasurement,
+  WEIGHT_MEASUREMENT,
+  WEIGHT_SCALE_SERVICE,
+  type Zeroing,
+} from '@wiry-otter/core';
 import { GaugeLine, type GaugePort, reconnectDelay } from './gauge-port';
 
 const BATTERY_SERVICE = 'battery_service';
@@ -43,6 +48,10 @@ export class BluetoothGauge implements GaugePort {
     this.device?.removeEventListener('gattserverdisconnected', this.lost);
     this.device?.gatt?.disconnect();
     this.device = undefined;
+  }
+
+  zero(): Zeroing {
+    return this.line.zero();
   }
 
   private readonly lost = (): void => {

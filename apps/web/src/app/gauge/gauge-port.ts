@@ -1,6 +1,6 @@
 import { type Signal, signal } from '@angular/core';
 import type { GaugeName } from '@wiry-otter/contracts';
-import type { GaugeValue } from '@wiry-otter/core';
+import { type GaugeValue, Tare, type Zeroing } from '@wiry-otter/core';
 import { type Observable, Subject } from 'rxjs';
 
 /** `lost`: it was connected, and is being looked for again. */
@@ -18,6 +18,8 @@ export interface GaugePort {
   /** Rejects when the person chose no device or it could not be reached. */
   connect(): Promise<void>;
   disconnect(): void;
+  /** Takes what hangs on the hook now as nothing. */
+  zero(): Zeroing;
 }
 
 /** What every gauge has in common: its status, its battery and the stream of its pulls. */
@@ -25,10 +27,16 @@ export class GaugeLine {
   readonly status = signal<GaugeStatus>('off');
   readonly battery = signal<number | null>(null);
   readonly values = new Subject<GaugeValue>();
+  private readonly tare = new Tare();
 
   /** A pull that has just arrived, N; readings that did not succeed are left out. */
   arrived(force_N: number | null): void {
-    if (force_N !== null) this.values.next({ time_s: performance.now() / 1000, force_N });
+    if (force_N === null) return;
+    this.values.next(this.tare.apply({ time_s: performance.now() / 1000, force_N }));
+  }
+
+  zero(): Zeroing {
+    return this.tare.zero();
   }
 }
 

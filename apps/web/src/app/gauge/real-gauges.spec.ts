@@ -70,6 +70,19 @@ describe('a Bluetooth scale', () => {
     expect(seen).toEqual([12.3, 12.4]);
   });
 
+  it('begins from zero with the band hanging on it', async () => {
+    const scale = new ScaleStandIn();
+    const gauge = open(scale);
+    expect(gauge.zero()).toEqual({ ok: false, found_N: null });
+    const seen = kilograms(gauge);
+    await gauge.connect();
+    // 0.4 kg of band and clips, then 12.3 kg.
+    scale.send([0x00, 0x50, 0x00]);
+    expect(gauge.zero().ok).toBeTrue();
+    scale.send([0x00, 0x9c, 0x09]);
+    expect(seen).toEqual([0.4, 11.9]);
+  });
+
   it('is looked for again after it was lost', async () => {
     jasmine.clock().install();
     try {

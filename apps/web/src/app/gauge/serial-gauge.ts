@@ -1,4 +1,4 @@
-import { LineAssembler, parseBenchLine } from '@wiry-otter/core';
+import { LineAssembler, parseBenchLine, type Zeroing } from '@wiry-otter/core';
 import { GaugeLine, type GaugePort } from './gauge-port';
 
 /** Bench scales speak 9600 baud, 8 data bits, no parity, 1 stop bit unless told otherwise. */
@@ -37,6 +37,10 @@ export class SerialGauge implements GaugePort {
     this.port = undefined;
     this.reader = undefined;
     void reader?.cancel().then(() => port?.close());
+  }
+
+  zero(): Zeroing {
+    return this.line.zero();
   }
 
   /** Reads until the port is closed or pulled out; a framing error is read past. */

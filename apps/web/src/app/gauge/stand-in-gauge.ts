@@ -1,4 +1,4 @@
-import { type BandKind, parseWeightMeasurement } from '@wiry-otter/core';
+import { type BandKind, parseWeightMeasurement, type Zeroing } from '@wiry-otter/core';
 import * as z from 'zod';
 import { GaugeLine, type GaugePort, reconnectDelay } from './gauge-port';
 
@@ -44,6 +44,10 @@ export class StandInGauge implements GaugePort {
     this.line.status.set('off');
     this.socket?.close();
     this.socket = undefined;
+  }
+
+  zero(): Zeroing {
+    return this.line.zero();
   }
 
   /** Puts a band into the simulated hand, unless it is there already. */

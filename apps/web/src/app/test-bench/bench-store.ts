@@ -9,7 +9,7 @@ import {
   withState,
 } from '@ngrx/signals';
 import type { MeasurementInput, ReadingInput } from '@wiry-otter/contracts';
-import { type Plateau, PlateauFinder, type Rigging } from '@wiry-otter/core';
+import { type Plateau, PlateauFinder, type Rigging, type Zeroing } from '@wiry-otter/core';
 import { Subject, type Subscription, takeUntil } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import type { GaugePort } from '../gauge/gauge-port';
@@ -159,6 +159,12 @@ export const BenchStore = signalStore(
         finder.reset();
         kept_N = null;
         patchState(store, { gauge: null, live_N: null, plateau: null });
+      },
+      /** Takes what hangs on the hook now, the slack band and its clips, as nothing. */
+      zero(): Zeroing | undefined {
+        finder.reset();
+        patchState(store, { plateau: null });
+        return store.gauge()?.zero();
       },
       /** Lets the simulated hand pull the band to a stretch; a real one is a person's. */
       simulate(stretch: number): void {

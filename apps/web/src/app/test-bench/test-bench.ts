@@ -20,15 +20,16 @@ import {
   type Rigging,
   toNewtons,
   weighedPull,
+  type Zeroing,
 } from '@wiry-otter/core';
 import { BandCurve } from '../bands/band-curve';
 import { GRADE_WORDS, type KnownBand, RIGGING_WORD } from '../bands/band-law';
 import { forceSounding, forceWord, stretchWord } from '../drawing/figures';
-import { SoundingText } from '../drawing/sounding';
 import { Gauges } from '../gauge/gauges';
 import { StandInGauge } from '../gauge/stand-in-gauge';
 import { Keys } from '../shell/keys';
 import { accountFeature } from '../state/account';
+import { noticeActions } from '../state/notices';
 import { lengthFault, WARM_UPS } from './bench-model';
 import { BenchScene } from './bench-scene';
 import { BenchStore } from './bench-store';
@@ -46,7 +47,7 @@ const RIGGING_HELP: Readonly<Record<Rigging, string>> = {
 /** A guided measurement of one band. */
 @Component({
   selector: 'otter-test-bench',
-  imports: [BandCurve, BenchScene, DecimalPipe, FormsModule, RouterLink, SoundingText],
+  imports: [BandCurve, BenchScene, DecimalPipe, FormsModule, RouterLink],
   providers: [BenchStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './test-bench.html',
@@ -56,7 +57,8 @@ export class TestBench {
 
   protected readonly bench = inject(BenchStore);
   private readonly router = inject(Router);
-  private readonly account = inject(Store).selectSignal(accountFeature.selectAccount);
+  private readonly store = inject(Store);
+  private readonly account = this.store.selectSignal(accountFeature.selectAccount);
 
   protected readonly unit = computed(() => this.account()?.studio.forceUnit ?? 'N');
   protected readonly unitWord = computed(() => forceWord(this.unit()));
@@ -188,6 +190,15 @@ export class TestBench {
     else void this.bench.plugIn(choice.kind);
   }
 
+  protected zero(): void {
+    const zeroing = this.bench.zero();
+    if (zeroing === undefined) return;
+    const text = this.zeroingWords(zeroing);
+    this.store.dispatch(
+      noticeActions.show({ text, tone: zeroing.ok ? 'done' : 'trouble', undo: null }),
+    );
+  }
+
   protected simulate(): void {
     const stretch = this.stretch();
     if (stretch !== null && this.fault() === null) this.bench.simulate(stretch);
@@ -206,6 +217,13 @@ export class TestBench {
   protected words(force_N: number): string {
     const { figure, unit } = forceSounding(force_N, null, this.unit());
     return `${figure} ${unit}`;
+  }
+
+  private zeroingWords(zeroing: Zeroing): string {
+    if (zeroing.ok) return `The scale begins from zero: ${this.words(zeroing.tare_N)} taken off.`;
+    return zeroing.found_N === null
+      ? 'The scale has sent nothing yet.'
+      : `${this.words(zeroing.found_N)} on the hook: let the band hang slack, then zero.`;
   }
 
   /** What lies between the scale's platform and the band's lower end, cm: the foot. */
