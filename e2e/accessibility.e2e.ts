@@ -5,7 +5,15 @@ import { DEMO_TRAINER } from './browser.js';
 // A dozen screens are scanned in one visit, each for a few seconds on a slow machine.
 test.setTimeout(240_000);
 
-const SCREENS = ['/today', '/bands', '/bands/compare', '/bands/exchange', '/setups', '/log'];
+const SCREENS = [
+  '/today',
+  '/bands',
+  '/bands/compare',
+  '/bands/exchange',
+  '/setups',
+  '/log',
+  '/studio',
+];
 
 for (const theme of ['light', 'dark'] as const) {
   test(`axe finds nothing on any screen, ${theme}`, async ({ browser }) => {

@@ -40,7 +40,13 @@ test('a new band, measured live from the simulated scale', async ({ page }) => {
     await page.getByLabel('Pull to, cm').fill('156');
   });
 
+  await test.step('the scale begins from zero, but not while it is pulled', async () => {
+    await page.getByRole('button', { name: 'Zero' }).click();
+    await expect(page.getByText(/^The scale begins from zero/)).toBeVisible();
+  });
   await pullAndKeep(page, 1);
+  await page.getByRole('button', { name: 'Zero' }).click();
+  await expect(page.getByText(/on the hook: let the band hang slack/)).toBeVisible();
   await expect(page.getByText(/partial, ±/)).toBeVisible();
   await pullAndKeep(page, 2);
 
@@ -140,6 +146,67 @@ test('a band that fails its inspection leaves every picker', async ({ page }) =>
   await expect(page.getByText(/Retired: kept in history/)).toBeVisible();
   await expect(page.getByText(/inspected, failed/)).toBeVisible();
   expect(await inStack()).toBe(0);
+});
+
+test('a band retired by hand wants a reason, and another to be brought back', async ({ page }) => {
+  await signIn(page);
+  await addBand(page, 'Marline');
+  await page.getByRole('button', { name: 'Retire' }).click();
+  await page.getByRole('button', { name: 'Retire it' }).click();
+  await expect(page.getByLabel('Why it is retired')).toBeVisible();
+  await page.getByLabel('Why it is retired').fill('bleached by the sun');
+  await page.getByRole('button', { name: 'Retire it' }).click();
+  await expect(page.getByText(/Retired: kept in history/)).toBeVisible();
+  await expect(page.getByText(/bleached by the sun/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Bring back into use' }).click();
+  await page.getByLabel('Why it may be used again').fill('it was another one');
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByText(/Retired: kept in history/)).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText(/it was another one/).first()).toBeVisible();
+});
+
+test('a piece cut from a roll pulls by the roll’s law, and the roll is shorter', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.getByRole('link', { name: 'Bands' }).click();
+  await page.getByRole('link', { name: /^Ribbonweed roll,/ }).click();
+  await page.getByRole('button', { name: 'Cut a piece' }).click();
+  await page.getByLabel('Piece, cm').fill('9000');
+  await expect(page.getByText(/are left on the roll/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Cut it' })).toBeDisabled();
+  await page.getByLabel('Piece, cm').fill('120');
+  await page.getByLabel('Its name').fill('Frogbit');
+  await page.getByRole('button', { name: 'Cut it' }).click();
+  await page.getByRole('link', { name: 'Bands' }).click();
+  await page.getByRole('link', { name: /^Frogbit,/ }).click();
+  await expect(page.getByRole('heading', { name: 'Frogbit' })).toBeVisible();
+  await expect(page.getByText(/cut from/)).toBeVisible();
+  await expect(page.getByText(/^measured ±/)).toBeVisible();
+});
+
+test('the studio’s rule says when a band wants to be inspected', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('link', { name: 'Studio' }).click();
+  const days = page.getByLabel('every so many days');
+  await days.fill('0');
+  await days.press('Tab');
+  await expect(page.getByText(/a whole number from 1 to 365/)).toBeVisible();
+  await expect(days).toHaveValue('30');
+  await days.fill('365');
+  await days.press('Tab');
+  await expect(page.getByText('Inspections are due after 365 days.')).toBeVisible();
+  await page.reload();
+  await expect(days).toHaveValue('365');
+  await days.fill('30');
+  await days.press('Tab');
+  await expect(page.getByText('Inspections are due after 30 days.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(days).toHaveValue('365');
+  await days.fill('30');
+  await days.press('Tab');
+  await expect(page.getByText('Inspections are due after 30 days.')).toBeVisible();
 });
 
 test('a table with two bad rows: said back, the good ones saved, the bad ones named', async ({

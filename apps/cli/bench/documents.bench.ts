@@ -65,7 +65,7 @@ const document = { format: 'wiry-otter.setup', version: 1, ...composed };
 
 const prepared = prepareExercise(row, body);
 if (!prepared.ok) throw new Error('the row cannot be prepared');
-const rig = createRig(prepared.value, ['anchor'], { runs: 3, pathNodes: 4 });
+const rig = createRig(prepared.value, { points: ['anchor'] }, { runs: 3, pathNodes: 4 });
 const buffers = createSolutionBuffers(rig);
 const summary = createSummary();
 const path = (row.routes?.[0]?.path ?? []).map((name) => nodeIndex(rig, name) ?? 0);

@@ -21,6 +21,7 @@ import { problemsPlugin, validateWithZod } from './problems/plugin.js';
 import { refuse } from './problems/refusal.js';
 import { sessionRoutes } from './sessions/routes.js';
 import { setupRoutes } from './setups/routes.js';
+import { studioRoutes } from './studio/routes.js';
 
 export interface AppOptions {
   readonly database: DataSource;
@@ -80,6 +81,7 @@ async function apiRoutes(app: App, account: AccountOptions): Promise<void> {
   await app.register(peopleRoutes);
   await app.register(setupRoutes);
   await app.register(sessionRoutes);
+  await app.register(studioRoutes);
   app.get('/openapi.json', { schema: { hide: true, response: { 200: z.unknown() } } }, () =>
     app.swagger(),
   );

@@ -8,6 +8,7 @@ export * from './documents/setup.js';
 export * from './documents/solution.js';
 export * from './faults/document-faults.js';
 export * from './api/account.js';
+export * from './api/studio.js';
 export * from './api/bands.js';
 export * from './api/exchange.js';
 export * from './api/identity.js';

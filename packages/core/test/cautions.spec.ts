@@ -145,6 +145,15 @@ describe('cautions', () => {
     expect(rulesOf({ height_m: 0.5 })).toContain('face-line');
   });
 
+  it('face-line refuses where the studio has the rule "eyes"', () => {
+    const levelOf = (eyesRule: boolean): string | undefined =>
+      findCautions({ ...contextOf({ height_m: 0.5 }), eyesRule }).find(
+        ({ rule }) => rule === 'face-line',
+      )?.level;
+    expect(levelOf(false)).toBe('warn');
+    expect(levelOf(true)).toBe('refuse');
+  });
+
   it('door-side asks at a door', () => {
     expect(rulesOf({ anchor: 'door' })).toEqual(['door-side']);
   });

@@ -1,8 +1,9 @@
 import { account, signInRequest, type Account } from '@wiry-otter/contracts';
 import * as z from 'zod';
-import { StudioEntity, TrainerEntity } from '../database/entities/studio.js';
+import { TrainerEntity } from '../database/entities/studio.js';
 import type { App } from '../platform/app-context.js';
 import { refuse } from '../problems/refusal.js';
+import { readStudio } from '../studio/studio-store.js';
 import { verifyPassword } from './passwords.js';
 import { SIGN_IN_COOKIE } from './sign-in-plugin.js';
 import {
@@ -58,10 +59,9 @@ export function accountRoutes(
 }
 
 async function readAccount(app: App, trainerId: string, gaugeUrl: string | null): Promise<Account> {
-  const trainer = await app.database.manager.findOneByOrFail(TrainerEntity, { id: trainerId });
-  const studio = await app.database.manager.findOneByOrFail(StudioEntity, {
-    id: trainer.studioId,
+  const { manager } = app.database;
+  const { id, name, email, studioId } = await manager.findOneByOrFail(TrainerEntity, {
+    id: trainerId,
   });
-  const { id, name, email } = trainer;
-  return { trainer: { id, name, email }, studio, gaugeUrl };
+  return { trainer: { id, name, email }, studio: await readStudio(manager, studioId), gaugeUrl };
 }

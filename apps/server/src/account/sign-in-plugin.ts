@@ -20,6 +20,7 @@ const NOBODY: Scope = {
   trainerName: '',
   zone: 'UTC',
   inspectionRule: DEFAULT_INSPECTION_RULE,
+  eyesRule: false,
   now: new Date(0),
 };
 
@@ -41,6 +42,7 @@ export const signInPlugin = fp(
         trainerName: trainer.name,
         zone: studio.zone,
         inspectionRule: { days: studio.inspectionDays, cycles: studio.inspectionCycles },
+        eyesRule: studio.eyesRule,
         now: new Date(),
       };
     });

@@ -10,6 +10,8 @@ export interface Scope {
   readonly zone: string;
   /** When the studio wants its bands inspected. */
   readonly inspectionRule: InspectionRule;
+  /** The studio refuses a pull toward the face. */
+  readonly eyesRule: boolean;
   /** The moment of the request, so that all it writes carries one time. */
   readonly now: Date;
 }

@@ -31,6 +31,7 @@ export interface SetupFacts {
   readonly anchor: AnchorKind;
   readonly acknowledged: readonly string[];
   readonly today: string;
+  readonly eyesRule: boolean;
 }
 
 /**
@@ -52,6 +53,7 @@ export function judgeSetup(document: CompleteSetupDocument, facts: SetupFacts): 
     anchor: facts.anchor,
     clearance: clearanceOf(facts),
     latexAllergy: facts.person.latexAllergy,
+    eyesRule: facts.eyesRule,
     bands: used.map(bandFacts),
   });
   const { start, mean, end, peak, peakStretch } = summary;

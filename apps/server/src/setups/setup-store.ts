@@ -76,6 +76,7 @@ export async function putSetup(
     anchor: anchor?.kind ?? 'underFoot',
     acknowledged: input.acknowledged,
     today: dayInZone(scope.now, scope.zone),
+    eyesRule: scope.eyesRule,
   });
   const written: SetupRow = {
     id,

@@ -74,6 +74,11 @@ export const routes: Routes = [
         title: 'Log · Wiry Otter',
         loadComponent: () => import('./log/log').then((file) => file.Log),
       },
+      {
+        path: 'studio',
+        title: 'Studio · Wiry Otter',
+        loadComponent: () => import('./studio/studio').then((file) => file.Studio),
+      },
       { path: '', pathMatch: 'full', redirectTo: 'today' },
     ],
   },

@@ -6,6 +6,7 @@ import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import type { Account } from '@wiry-otter/contracts';
+import * as accountEffects from '../app/state/account-effects';
 import { accountFeature } from '../app/state/account';
 import * as bandEffects from '../app/state/band-effects';
 import { bandsFeature } from '../app/state/bands';
@@ -13,10 +14,22 @@ import { noticesFeature } from '../app/state/notices';
 import { outboxFeature } from '../app/state/outbox';
 import * as outboxEffects from '../app/state/outbox-effects';
 import { studioFeature } from '../app/state/studio';
+import * as studioEffects from '../app/state/studio-effects';
+import { UUID } from './records';
 
 export const ACCOUNT: Account = {
-  trainer: { id: 't', name: 'Mika Ferrow', email: 'mika@canalside.example' },
-  studio: { id: 's', name: 'Towpath Training', zone: 'Europe/Amsterdam', forceUnit: 'N' },
+  trainer: { id: `${UUID}1`, name: 'Mika Ferrow', email: 'mika@canalside.example' },
+  studio: {
+    id: `${UUID}0`,
+    version: 1,
+    name: 'Towpath Training',
+    zone: 'Europe/Amsterdam',
+    trainers: [{ id: `${UUID}1`, name: 'Mika Ferrow' }],
+    forceUnit: 'N',
+    inspectionDays: 30,
+    inspectionCycles: 1500,
+    eyesRule: false,
+  },
   gaugeUrl: null,
 };
 
@@ -34,7 +47,7 @@ export function setUpApp(): { store: Store; wire: HttpTestingController } {
       provideState(bandsFeature),
       provideState(noticesFeature),
       provideState(outboxFeature),
-      provideEffects(bandEffects, outboxEffects),
+      provideEffects(accountEffects, bandEffects, outboxEffects, studioEffects),
     ],
   });
   return { store: TestBed.inject<Store>(Store), wire: TestBed.inject(HttpTestingController) };

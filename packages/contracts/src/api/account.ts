@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { uuid } from './identity.js';
+import { studio } from './studio.js';
 
 export const signInRequest = z.strictObject({
   email: z.string().trim().toLowerCase().pipe(z.email()).pipe(z.string().max(200)),
@@ -10,12 +11,7 @@ export type SignInRequest = z.infer<typeof signInRequest>;
 /** The signed-in trainer and the studio whose records they see. */
 export const account = z.object({
   trainer: z.object({ id: uuid, name: z.string(), email: z.string() }),
-  studio: z.object({
-    id: uuid,
-    name: z.string(),
-    zone: z.string(),
-    forceUnit: z.enum(['N', 'kgf', 'lbf']),
-  }),
+  studio,
   /** Address of the simulated scale that the test bench may connect to. */
   gaugeUrl: z.url({ protocol: /^wss?$/ }).nullable(),
 });

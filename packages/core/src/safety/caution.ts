@@ -47,8 +47,10 @@ export interface CautionContext {
   readonly solved: SolvedRig;
   readonly bands: readonly BandFacts[];
   readonly anchor: AnchorKind;
-  /** A condition on file or a rehab goal asks for a clinician's clearance. */
   readonly latexAllergy?: boolean | undefined;
+  /** The studio refuses a pull toward the face, where it is else warned of. */
+  readonly eyesRule?: boolean | undefined;
+  /** A condition on file or a rehab goal asks for a clinician's clearance. */
   readonly clearance?: { readonly needed: boolean; readonly valid: boolean } | undefined;
 }
 

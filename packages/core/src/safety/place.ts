@@ -6,7 +6,10 @@ const FACE_CLEARANCE_M = 0.15;
 /** Centre of the head over the shoulder line is the contact `head`; its radius is part of the clearance. */
 const HEAD = 'head';
 
-/** Warns when the line of pull, or the recoil line beyond the hands, passes the head closely. */
+/**
+ * Warns when the line of pull, or the recoil line beyond the hands, passes the
+ * head closely; refuses it where the studio has the rule "eyes".
+ */
 export const faceLine: CautionRule = {
   id: 'face-line',
   level: 'warn',
@@ -15,7 +18,7 @@ export const faceLine: CautionRule = {
     if (clearance_m === undefined || clearance_m >= FACE_CLEARANCE_M) return undefined;
     return {
       rule: 'face-line',
-      level: 'warn',
+      level: context.eyesRule === true ? 'refuse' : 'warn',
       text: `The line of pull passes ${Math.round(clearance_m * 100)} cm from the middle of the head. Never pull a band toward the face: move the anchor or turn away; wear eye protection.`,
       figures: { clearance_m },
     };

@@ -1,5 +1,5 @@
 import { EntitySchema } from 'typeorm';
-import { id, integer, moment, studioId, text, uuid } from './columns.js';
+import { flag, id, integer, moment, studioId, text, uuid, version } from './columns.js';
 
 export interface StudioRow {
   id: string;
@@ -10,6 +10,9 @@ export interface StudioRow {
   /** A band's inspection is due after this many days, or stretches beyond ×2. */
   inspectionDays: number;
   inspectionCycles: number;
+  /** A line of pull near the head is refused, not only warned of. */
+  eyesRule: boolean;
+  version: number;
 }
 
 export const StudioEntity = new EntitySchema<StudioRow>({
@@ -21,6 +24,8 @@ export const StudioEntity = new EntitySchema<StudioRow>({
     forceUnit: text('force_unit'),
     inspectionDays: { ...integer('inspection_days'), default: 30 },
     inspectionCycles: { ...integer('inspection_cycles'), default: 1500 },
+    eyesRule: { ...flag('eyes_rule'), default: false },
+    version: { ...version, default: 1 },
   },
 });
 

@@ -31,6 +31,9 @@ import {
   type SetupInput,
   type SetupRecord,
   type SignInRequest,
+  studio,
+  type StudioRecord,
+  type StudioRulesInput,
 } from '@wiry-otter/contracts';
 import type { Observable } from 'rxjs';
 import * as z from 'zod';
@@ -58,6 +61,10 @@ export class StudioApi {
   }
   account(): Observable<Account> {
     return this.client.get('/account', account);
+  }
+
+  putRules(input: StudioRulesInput): Observable<StudioRecord> {
+    return this.client.put('/studio/rules', input, studio);
   }
 
   bands(): Observable<BandRecord[]> {

@@ -17,6 +17,7 @@ function bench(): SolvedWorkbench {
     anchor: null,
     bands: [band],
     today: '2026-11-23',
+    eyesRule: false,
     state: {
       exerciseId: exercise.id,
       placeId: '',

@@ -47,6 +47,7 @@ function solve(part: Partial<WorkbenchState> = {}, person = PERSON): SolvedWorkb
     anchor: null,
     bands: [BAND],
     today: '2026-11-23',
+    eyesRule: false,
   };
   const solved = solveWorkbench(input);
   if (!('document' in solved)) throw new Error(JSON.stringify(solved));

@@ -57,6 +57,8 @@ export interface WorkbenchInput {
   readonly anchor: AnchorRecord | null;
   /** The bands put on, in their order. */
   readonly bands: readonly KnownBand[];
+  /** The studio refuses a pull toward the face. */
+  readonly eyesRule: boolean;
   /** Today, ISO 8601, for the clearance. */
   readonly today: string;
 }
@@ -102,6 +104,7 @@ export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonl
       valid: person.clearance !== null && person.clearance.until >= input.today,
     },
     latexAllergy: person.latexAllergy,
+    eyesRule: input.eyesRule,
     bands: laid.map(bandFacts),
   };
   return {

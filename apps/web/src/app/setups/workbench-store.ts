@@ -70,6 +70,7 @@ export const WorkbenchStore = signalStore(
     });
     return {
       unit: computed(() => account()?.studio.forceUnit ?? 'N'),
+      eyesRule: computed(() => account()?.studio.eyesRule ?? false),
       person: computed(() => people().find(({ id }) => id === focusId())),
       places,
       place,
@@ -108,6 +109,7 @@ export const WorkbenchStore = signalStore(
           .bandIds()
           .flatMap((id) => usable.find(({ record }) => record.id === id) ?? []),
         today: format(new Date(), 'yyyy-MM-dd'),
+        eyesRule: store.eyesRule(),
         state: store.set(),
       });
     });

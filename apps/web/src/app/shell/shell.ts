@@ -8,6 +8,7 @@ import {
   lucideMoon,
   lucideNotebookText,
   lucidePersonStanding,
+  lucideSlidersHorizontal,
   lucideSun,
   lucideSunrise,
 } from '@ng-icons/lucide';
@@ -41,6 +42,7 @@ const GO_MS = 1500;
       lucideMoon,
       lucideNotebookText,
       lucidePersonStanding,
+      lucideSlidersHorizontal,
       lucideSun,
       lucideSunrise,
     }),

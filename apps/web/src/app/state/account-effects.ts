@@ -1,19 +1,55 @@
 import { inject } from '@angular/core';
 import { Router } from '@angular/router';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { exhaustMap, map, tap } from 'rxjs';
+import { type Action, Store } from '@ngrx/store';
+import type { Account, StudioRecord } from '@wiry-otter/contracts';
+import { catchError, concatMap, exhaustMap, map, of, switchMap, tap, withLatestFrom } from 'rxjs';
+import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
-import { accountActions } from './account';
+import { accountActions, accountFeature, rulesOf } from './account';
+import { noticeActions } from './notices';
 import { studioActions } from './studio';
 
 export const loadAfterSignIn = createEffect(
   (actions = inject(Actions)) =>
     actions.pipe(
-      ofType(accountActions.signedIn),
+      // What is due depends on the rules.
+      ofType(accountActions.signedIn, accountActions.rulesSaved),
       map(() => studioActions.load()),
     ),
   { functional: true },
 );
+
+export const saveRules = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
+    actions.pipe(
+      ofType(accountActions.saveRules),
+      withLatestFrom(store.select(accountFeature.selectAccount)),
+      concatMap(([{ input, words }, account]) =>
+        api.putRules(input).pipe(
+          switchMap((studio) =>
+            of<Action[]>(
+              accountActions.rulesSaved({ studio }),
+              noticeActions.show({ text: words, tone: 'done', undo: undoRules(account, studio) }),
+            ),
+          ),
+          catchError((error: unknown) =>
+            of(noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null })),
+          ),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+function undoRules(before: Account | null, { version }: StudioRecord): Action | null {
+  return before === null
+    ? null
+    : accountActions.saveRules({
+        input: { ...rulesOf(before.studio), version },
+        words: 'Rules as they were.',
+      });
+}
 
 export const signOut = createEffect(
   (actions = inject(Actions), api = inject(StudioApi)) =>

@@ -1,4 +1,4 @@
-import type { Account } from '@wiry-otter/contracts';
+import type { Account, StudioRecord, StudioRulesInput } from '@wiry-otter/contracts';
 import {
   createActionGroup,
   createFeature,
@@ -14,6 +14,8 @@ export const accountActions = createActionGroup({
     'Signed in': props<{ account: Account }>(),
     'Signed out': emptyProps(),
     'Sign out': emptyProps(),
+    'Save rules': props<{ input: StudioRulesInput; words: string }>(),
+    'Rules saved': props<{ studio: StudioRecord }>(),
   },
 });
 
@@ -34,6 +36,15 @@ export const accountFeature = createFeature({
       status: 'signedIn' as const,
       account,
     })),
+    on(accountActions.rulesSaved, (state, { studio }) =>
+      state.account === null ? state : { ...state, account: { ...state.account, studio } },
+    ),
     on(accountActions.signedOut, () => ({ status: 'signedOut' as const, account: null })),
   ),
 });
+
+/** The rules among a studio's fields, as they are written back. */
+export function rulesOf(studio: StudioRecord): StudioRulesInput {
+  const { version, forceUnit, inspectionDays, inspectionCycles, eyesRule } = studio;
+  return { version, forceUnit, inspectionDays, inspectionCycles, eyesRule };
+}

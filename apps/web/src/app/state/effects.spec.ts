@@ -1,5 +1,6 @@
 import { bandRecord, UUID } from '../../testing/records';
-import { setUpApp } from '../../testing/app';
+import { ACCOUNT, setUpApp } from '../../testing/app';
+import { accountActions, accountFeature, rulesOf } from './account';
 import { fieldsOf } from './band-input';
 import { bandActions, bandsFeature } from './bands';
 import { noticesFeature } from './notices';
@@ -61,6 +62,27 @@ describe('band effects', () => {
       undo: null,
     });
     expect(store.selectSignal(bandsFeature.selectPresent)().length).toBe(1);
+  });
+});
+
+describe('the effect of a changed rule', () => {
+  it('is kept, loads anew what depends on it, and can be taken back', () => {
+    const { store, wire } = setUpApp();
+    store.dispatch(accountActions.signedIn({ account: ACCOUNT }));
+    wire.match(() => true);
+    const input = { ...rulesOf(ACCOUNT.studio), inspectionDays: 14 };
+    store.dispatch(accountActions.saveRules({ input, words: 'Every 14 days.' }));
+    const sent = wire.expectOne({ method: 'PUT', url: '/api/studio/rules' });
+    expect(sent.request.body).toEqual(input);
+    sent.flush({ ...ACCOUNT.studio, inspectionDays: 14, version: 2 });
+    expect(store.selectSignal(accountFeature.selectAccount)()?.studio.inspectionDays).toBe(14);
+    expect(wire.match('/api/bands').length).toBe(1);
+    expect(store.selectSignal(noticesFeature.selectNotice)()?.undo).toEqual(
+      accountActions.saveRules({
+        input: { ...rulesOf(ACCOUNT.studio), version: 2 },
+        words: 'Rules as they were.',
+      }),
+    );
   });
 });
 

@@ -1,0 +1,96 @@
+import type {
+  Account,
+  BandRecord,
+  ProblemDocument,
+  SetupRecord,
+  StudioRecord,
+} from '@wiry-otter/contracts';
+import { v7 as uuidv7 } from 'uuid';
+import { demoSetup, inputOf } from './support/inputs.js';
+import { openTestStudio, type TestStudio } from './support/studio.js';
+
+describe('the studio', () => {
+  let studio: TestStudio;
+  beforeEach(async () => {
+    studio = await openTestStudio();
+  });
+  afterEach(() => studio.close());
+
+  const readRules = async () => {
+    const { version, forceUnit, inspectionDays, inspectionCycles, eyesRule } = (
+      await studio.mika.get<StudioRecord>('/studio')
+    ).body;
+    return { version, forceUnit, inspectionDays, inspectionCycles, eyesRule };
+  };
+
+  it('tells its trainers and rules, and the account carries the same', async () => {
+    const { body } = await studio.mika.get<StudioRecord>('/studio');
+    expect(body.trainers.map(({ name }) => name)).toEqual(['Mika Ferrow']);
+    expect(body).toEqual(jasmine.objectContaining({ inspectionDays: 30, inspectionCycles: 1500 }));
+    expect((await studio.mika.get<Account>('/account')).body.studio).toEqual(body);
+  });
+
+  it('makes inspections due by its own rule', async () => {
+    const due = async (): Promise<string[]> =>
+      (await studio.mika.get<BandRecord[]>('/bands')).body
+        .filter(({ state, copies }) => state !== 'retired' && copies.some((c) => c.inspectionDue))
+        .map(({ name }) => name)
+        .sort();
+    const rules = await readRules();
+    expect(await due()).toEqual(['Ribbonweed roll', 'Sluice']);
+    const long = { ...rules, inspectionDays: 365 };
+    expect((await studio.mika.put('/studio/rules', long)).status).toBe(200);
+    expect(await due()).toEqual([]);
+    const short = { ...rules, version: rules.version + 1, inspectionDays: 1 };
+    expect((await studio.mika.put('/studio/rules', short)).status).toBe(200);
+    expect((await due()).length).toBeGreaterThan(3);
+  });
+
+  it('keeps a pull toward the face from being ready under the rule "eyes"', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const input = inputOf(setup, 0);
+    const [name = ''] = Object.keys(setup.document.points);
+    const toTheFace = {
+      ...input,
+      acknowledged: ['face-line', 'door-side', 'slack-start', 'let-go', 'stretch-high'],
+      document: { ...input.document, points: { [name]: [1.9, 0.2, 0] } },
+    };
+    const save = async (): Promise<SetupRecord> =>
+      (await studio.mika.put<SetupRecord>(`/setups/${uuidv7()}`, toTheFace)).body;
+    expect(await save()).toEqual(jasmine.objectContaining({ ready: true }));
+    await studio.mika.put('/studio/rules', { ...(await readRules()), eyesRule: true });
+    const refused = await save();
+    expect(refused.ready).toBeFalse();
+    expect(refused.cautions[0]).toEqual(
+      jasmine.objectContaining({ rule: 'face-line', level: 'refuse' }),
+    );
+  });
+
+  it('holds a change to the version it was made from', async () => {
+    const rules = await readRules();
+    expect((await studio.mika.put('/studio/rules', rules)).status).toBe(200);
+    const late = await studio.mika.put<ProblemDocument>('/studio/rules', rules);
+    expect(late.status).toBe(409);
+    expect(late.body.code).toBe('version-conflict');
+  });
+
+  it('refuses what is no rule and says where', async () => {
+    const rules = await readRules();
+    const bad = { ...rules, inspectionDays: 0, inspectionCycles: 1e9, colour: 'red' };
+    const { status, body } = await studio.mika.put<ProblemDocument>('/studio/rules', bad);
+    expect(status).toBe(400);
+    expect(body.faults?.map(({ path }) => path).sort()).toEqual([
+      '$.colour',
+      '$.inspectionCycles',
+      '$.inspectionDays',
+    ]);
+  });
+
+  it('is each trainer’s own: a stranger’s change leaves it alone', async () => {
+    const theirs = (await studio.stranger.get<StudioRecord>('/studio')).body;
+    const { version, forceUnit, inspectionCycles, eyesRule } = theirs;
+    const rules = { version, forceUnit, inspectionCycles, eyesRule, inspectionDays: 7 };
+    expect((await studio.stranger.put('/studio/rules', rules)).status).toBe(200);
+    expect((await readRules()).inspectionDays).toBe(30);
+  });
+});
