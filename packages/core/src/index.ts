@@ -143,11 +143,14 @@ export { checkNames } from './rig/check-names.js';
 export {
   clearRuns,
   createRig,
+  firstLink,
+  guessLink,
   layRun,
   nodeIndex,
   placePoint,
   type Rig,
   type RigCapacity,
+  type RigNames,
 } from './rig/rig.js';
 export { DEFAULT_SAMPLES, type Load, type Run, type Setup } from './rig/setup.js';
 export { prepareExercise, rootPlace, type Stance } from './demand/prepare.js';

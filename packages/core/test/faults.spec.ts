@@ -86,7 +86,18 @@ describe('faults of a set-up', () => {
     expect(pathsOf(setup)).toEqual(['$.runs[0].takeUp_m']);
   });
 
-  it('say that links are not offered yet', () => {
-    expect(pathsOf({ ...GOOD, links: { knot: [1, 1, 0] } })).toEqual(['$.links']);
+  it('name links that clash and links in a ring that hangs on nothing', () => {
+    expect(pathsOf({ ...GOOD, links: { anchor: [1, 1, 0] } })).toEqual(['$.links.anchor']);
+    const ring: Setup = {
+      ...GOOD,
+      bands: [BAND, { ...BAND, id: 'b' }, { ...BAND, id: 'c' }],
+      runs: [
+        { band: 'a', path: ['left', 'right'] },
+        { band: 'b', path: ['right', 'left'] },
+        { band: 'c', path: ['anchor', 'gripL'] },
+      ],
+      links: { left: [1, 1, 0], right: [1.5, 1, 0], unused: [0, 0, 0] },
+    };
+    expect(pathsOf(ring)).toEqual(['$.links.left']);
   });
 });

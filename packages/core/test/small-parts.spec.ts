@@ -79,7 +79,7 @@ describe('rig', () => {
 
   it('gives the same figures however often it is filled again', () => {
     if (!prepared.ok) return fail('not prepared');
-    const rig = createRig(prepared.value, ['anchor'], { runs: 2, pathNodes: 4 });
+    const rig = createRig(prepared.value, { points: ['anchor'] }, { runs: 2, pathNodes: 4 });
     const buffers = createSolutionBuffers(rig);
     const path = ['anchor', 'gripL', 'gripR'].map((name) => nodeIndex(rig, name) ?? -1);
     fc.assert(
@@ -102,7 +102,7 @@ describe('rig', () => {
 
   it('refuses more than it was allocated for', () => {
     if (!prepared.ok) return fail('not prepared');
-    const rig = createRig(prepared.value, [], { runs: 1, pathNodes: 2 });
+    const rig = createRig(prepared.value, { points: [] }, { runs: 1, pathNodes: 2 });
     layRun(rig, BAND, [0, 1]);
     expect(() => layRun(rig, BAND, [0, 1])).toThrowError(RangeError);
     rig.runs = 0;

@@ -12,8 +12,9 @@ export const solutionDocument = z.strictObject({
     z.strictObject({
       band: z.string(),
       restPath_m: z.number(),
-      length_m: series,
-      stretch: series,
+      /** Null where a slack run lies on a link and has no definite length. */
+      length_m: z.array(z.number().nullable()),
+      stretch: z.array(z.number().nullable()),
       strand_N: series,
       energy_J: series,
     }),

@@ -1,5 +1,6 @@
-import type { Rig } from '../rig/rig.js';
+import { firstLink, type Rig } from '../rig/rig.js';
 import { Arena, type Take } from '../memory/arena.js';
+import { createLinkWorkspace, type LinkWorkspace } from './settle-links.js';
 
 /**
  * Where {@link solveRig} writes. Allocated once per rig; every solve overwrites
@@ -34,6 +35,8 @@ export interface SolutionBuffers {
   readonly trackOfNode: Int32Array;
   /** Node of each force track. */
   readonly nodeOfTrack: Int32Array;
+  /** Where the links are brought to rest; nothing for a rig without links. */
+  readonly links: LinkWorkspace | undefined;
 }
 
 /**
@@ -44,7 +47,7 @@ export interface SolutionBuffers {
 export function createSolutionBuffers(rig: Rig, take: Take = new Arena().take): SolutionBuffers {
   const { samples, contacts, judge } = rig.prepared;
   const judged = judge.kind === 'contact' ? judge.at : [];
-  const nodes = contacts.kinds.length + rig.points.length;
+  const nodes = firstLink(rig) + rig.links.length;
   const nodeOfTrack = Int32Array.from([
     ...judged,
     ...rig.points.map((_, p) => contacts.kinds.length + p),
@@ -76,5 +79,6 @@ export function createSolutionBuffers(rig: Rig, take: Take = new Arena().take): 
     pullZ: take(perTrack),
     trackOfNode,
     nodeOfTrack,
+    links: createLinkWorkspace(rig),
   };
 }

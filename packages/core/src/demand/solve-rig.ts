@@ -1,4 +1,5 @@
 import type { Rig } from '../rig/rig.js';
+import { KINK_M2, settleLinks } from './settle-links.js';
 import type { SolutionBuffers } from './solution-buffers.js';
 
 /** A segment of the path shorter than this has no direction and pulls nowhere, m. */
@@ -11,7 +12,8 @@ const HOLDING_M = 1e-9;
  * Statics of a rig at every phase, into `out`: lengths, stretch, tension and
  * energy of each run, signed demand of the effort and of the way back, net pull
  * on the points. Every contact pulls with t·(û to the previous + û to the next):
- * contacts are taken as smooth, so one tension runs all along.
+ * contacts are taken as smooth, so one tension runs all along. Links are
+ * brought to rest first.
  *
  * The product's hot path: no validation and no allocation.
  */
@@ -25,6 +27,7 @@ export function solveRig(rig: Rig, out: SolutionBuffers): void {
   out.loweringX.fill(0);
   out.loweringY.fill(0);
   out.loweringZ.fill(0);
+  if (out.links !== undefined) settleLinks(rig, out.links);
   for (let r = 0; r < rig.runs; r++) {
     layOut(rig, out, r);
     stretchRun(rig, out, r);
@@ -40,6 +43,7 @@ function layOut(rig: Rig, out: SolutionBuffers, r: number): void {
   const { nodeX, nodeY, nodeZ, path } = rig;
   const { gain, length_m, trackOfNode, pullX, pullY, pullZ } = out;
   const linear = judge.kind === 'linear';
+  const kink_m2 = out.links === undefined ? 0 : KINK_M2;
   const weightX = linear ? judge.weightX : nodeX;
   const weightY = linear ? judge.weightY : nodeY;
   const bodyNodes = rig.prepared.contacts.kinds.length;
@@ -65,7 +69,7 @@ function layOut(rig: Rig, out: SolutionBuffers, r: number): void {
       const dx = (nodeX[jBase + k] as number) - (nodeX[iBase + k] as number);
       const dy = (nodeY[jBase + k] as number) - (nodeY[iBase + k] as number);
       const dz = (nodeZ[jBase + k] as number) - (nodeZ[iBase + k] as number);
-      const distance = Math.sqrt(dx * dx + dy * dy + dz * dz);
+      const distance = Math.sqrt(dx * dx + dy * dy + dz * dz + kink_m2);
       if (distance < LEAST_SEGMENT_M) continue;
       length_m[base + k] = (length_m[base + k] as number) + distance;
       const ux = dx / distance;
@@ -106,11 +110,13 @@ function stretchRun(rig: Rig, out: SolutionBuffers, r: number): void {
   const c2 = rig.c2_N[r] as number;
   const c3 = rig.c3_N[r] as number;
   const { length_m, stretch, strand_N, energy_J } = out;
+  // A slack run on a link has no definite length, so it takes no part in the peak.
+  const indefinite = rig.linked[r] === 1;
   let peak = 0;
   for (let i = base; i < base + samples; i++) {
     const ratio = (length_m[i] as number) / rest_m;
     stretch[i] = ratio;
-    if (ratio > peak) peak = ratio;
+    if (ratio > peak && !(indefinite && ratio <= 1)) peak = ratio;
     if (ratio <= 1) {
       strand_N[i] = 0;
       energy_J[i] = 0;

@@ -2,10 +2,20 @@ import type { Triple } from '../body/exercise.js';
 import { DEFAULT_STRETCH_LIMIT, materialLength } from '../elastic/band.js';
 import { fail, type Fault, type Result, succeed } from '../faults.js';
 import { Arena, type Take } from '../memory/arena.js';
+import { findHangingLinks } from '../rig/check-links.js';
 import { checkNames } from '../rig/check-names.js';
-import { createRig, layRun, nodeIndex, placePoint, type Rig } from '../rig/rig.js';
+import {
+  createRig,
+  firstLink,
+  guessLink,
+  layRun,
+  nodeIndex,
+  placePoint,
+  type Rig,
+} from '../rig/rig.js';
 import type { Setup } from '../rig/setup.js';
 import { prepareExercise } from './prepare.js';
+import { GREATEST_REST_N, type LinkWorkspace } from './settle-links.js';
 import { createSolutionBuffers, type SolutionBuffers } from './solution-buffers.js';
 import { solveRig } from './solve-rig.js';
 import { createSummary, helpAt, helpFloor, summarise, type Summary } from './summary.js';
@@ -14,9 +24,9 @@ import { createSummary, helpAt, helpFloor, summarise, type Summary } from './sum
 export interface RunSolution {
   readonly band: string;
   readonly restPath_m: number;
-  /** With the extra, so that stretch = length/rest. */
-  readonly length_m: readonly number[];
-  readonly stretch: readonly number[];
+  /** With the extra, so that stretch = length/rest; null where a slack run lies on a link. */
+  readonly length_m: readonly (number | null)[];
+  readonly stretch: readonly (number | null)[];
   /** Tension while lengthening, t. */
   readonly strand_N: readonly number[];
   readonly energy_J: readonly number[];
@@ -26,6 +36,7 @@ export interface Solution {
   readonly phase: readonly number[];
   readonly unit: 'N' | 'N·m';
   readonly runs: readonly RunSolution[];
+  /** Where each link rests; null while every run on it is slack. */
   readonly links: Readonly<Record<string, readonly (Triple | null)[]>>;
   /** The effort, phase rising. */
   readonly demand: readonly number[];
@@ -86,38 +97,44 @@ function rigContacts(
   only: ReadonlySet<string> | undefined,
   take: Take,
 ): Result<SolvedRig> {
-  const faults = [...checkNames(setup), ...linksNotOffered(setup)];
+  const faults = checkNames(setup);
   if (faults.length > 0) return fail(...faults);
+  const hanging = findHangingLinks(setup);
+  if (hanging !== undefined) return fail(hanging);
   const { widths, root_m, loads, samples } = setup;
   const stance = { widths, root_m, loads, samples, only, take };
   const prepared = prepareExercise(setup.exercise, setup.body, stance);
   if (!prepared.ok) return prepared;
   const names = Object.keys(setup.points);
+  const links = Object.entries(setup.links ?? {});
   const pathNodes = Math.max(0, ...setup.runs.map((run) => run.path.length));
   const capacity = { runs: setup.runs.length, pathNodes };
-  const rig = createRig(prepared.value, names, capacity, take);
+  const rig = createRig(
+    prepared.value,
+    { points: names, links: links.map(([name]) => name) },
+    capacity,
+    take,
+  );
   names.forEach((name, p) => {
     const [x, y, z] = setup.points[name] ?? [0, 0, 0];
     placePoint(rig, p, x, y, z);
   });
+  links.forEach(([, [x, y, z]], l) => guessLink(rig, l, x, y, z));
   const fault = layRuns(rig, setup);
   if (fault !== undefined) return fail(fault);
   const buffers = createSolutionBuffers(rig, take);
   solveRig(rig, buffers);
+  if ((buffers.links?.worst_N ?? 0) > GREATEST_REST_N) return fail(restless(buffers.links));
   return succeed({ rig, buffers, summary: summarise(rig, buffers, createSummary()) });
 }
 
-function linksNotOffered(setup: Setup): Fault[] {
-  const names = Object.keys(setup.links ?? {});
-  if (names.length === 0) return [];
-  return [
-    {
-      code: 'not-offered',
-      path: '$.links',
-      found: `links ${names.map((name) => `"${name}"`).join(', ')}`,
-      expected: 'no links: band through band is not offered yet',
-    },
-  ];
+function restless(links: LinkWorkspace | undefined): Fault {
+  return {
+    code: 'computation',
+    path: '$.links',
+    found: `links with ${links?.worst_N.toPrecision(2)} N out of balance`,
+    expected: `links that come to rest, to ${GREATEST_REST_N} N`,
+  };
 }
 
 function layRuns(rig: Rig, setup: Setup): Fault | undefined {
@@ -150,12 +167,12 @@ function readSolution(setup: Setup, solved: SolvedRig): Solution {
     runs: setup.runs.map(({ band }, r) => ({
       band,
       restPath_m: rig.rest_m[r] as number,
-      length_m: listOf(buffers.length_m, r * samples, samples),
-      stretch: listOf(buffers.stretch, r * samples, samples),
+      length_m: definite(solved, r, buffers.length_m),
+      stretch: definite(solved, r, buffers.stretch),
       strand_N: listOf(buffers.strand_N, r * samples, samples),
       energy_J: listOf(buffers.energy_J, r * samples, samples),
     })),
-    links: {},
+    links: readLinks(solved),
     demand: sizesOf(buffers.signed),
     lowering: sizesOf(buffers.signedLowering),
     unassisted: sizesOf(prepared.unassisted),
@@ -166,6 +183,38 @@ function readSolution(setup: Setup, solved: SolvedRig): Solution {
     overLimit: bandsOverLimit(setup, buffers),
     summary,
   };
+}
+
+/** Lengths or stretches of a run; null where it lies slack on a link. */
+function definite(
+  { rig, buffers }: SolvedRig,
+  r: number,
+  values: Float64Array,
+): readonly (number | null)[] {
+  const { samples } = rig.prepared;
+  const list: (number | null)[] = listOf(values, r * samples, samples);
+  if (rig.linked[r] === 0) return list;
+  return list.map((value, k) => ((buffers.stretch[r * samples + k] as number) > 1 ? value : null));
+}
+
+function readLinks({ rig, buffers: { links } }: SolvedRig): Solution['links'] {
+  if (links === undefined) return {};
+  const { samples } = rig.prepared;
+  return Object.fromEntries(
+    rig.links.map((name, l) => {
+      const node = (firstLink(rig) + l) * samples;
+      const places = Array.from({ length: samples }, (_, k): Triple | null =>
+        links.held[l * samples + k] === 1
+          ? [
+              rig.nodeX[node + k] as number,
+              rig.nodeY[node + k] as number,
+              rig.nodeZ[node + k] as number,
+            ]
+          : null,
+      );
+      return [name, places];
+    }),
+  );
 }
 
 /** A stretch of a typed array as a list; `Array.from` takes ten times as long. */

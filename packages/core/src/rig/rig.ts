@@ -5,12 +5,16 @@ import { Arena, type Take } from '../memory/arena.js';
 /**
  * Bands and anchors laid on a prepared exercise, on flat arrays that are
  * allocated once and filled again and again: moving an anchor or changing a
- * band allocates nothing. Nodes are the exercise's contacts, then the points;
- * entry k of node i stands at `i · samples + k`.
+ * band allocates nothing. Nodes are the exercise's contacts, then the points,
+ * then the links; entry k of node i stands at `i · samples + k`.
  */
 export interface Rig {
   readonly prepared: PreparedExercise;
   readonly points: readonly string[];
+  /** Free points where bands meet; the solver writes their places into the nodes. */
+  readonly links: readonly string[];
+  /** Where the search for each link begins, three coordinates each, m. */
+  readonly linkGuess_m: Float64Array;
   readonly capacity: RigCapacity;
   readonly nodeX: Float64Array;
   readonly nodeY: Float64Array;
@@ -18,6 +22,8 @@ export interface Rig {
   /** Runs laid at present. */
   runs: number;
   readonly closed: Uint8Array;
+  /** Whether each run touches a link. */
+  readonly linked: Uint8Array;
   /** Where each run's nodes begin and how many they are, in `path`. */
   readonly pathLength: Int32Array;
   /** Node indices; run r owns `capacity.pathNodes` entries from `r · capacity.pathNodes`. */
@@ -28,6 +34,12 @@ export interface Rig {
   readonly c2_N: Float64Array;
   readonly c3_N: Float64Array;
   readonly loss: Float64Array;
+}
+
+/** Names of a rig's own nodes, beside the contacts of the exercise. */
+export interface RigNames {
+  readonly points: readonly string[];
+  readonly links?: readonly string[] | undefined;
 }
 
 export interface RigCapacity {
@@ -43,21 +55,24 @@ export interface RigCapacity {
  */
 export function createRig(
   prepared: PreparedExercise,
-  points: readonly string[],
+  { points, links = [] }: RigNames,
   capacity: RigCapacity,
   take: Take = new Arena().take,
 ): Rig {
   const { contacts, samples } = prepared;
-  const size = (contacts.kinds.length + points.length) * samples;
+  const size = (contacts.kinds.length + points.length + links.length) * samples;
   const rig: Rig = {
     prepared,
     points,
+    links,
+    linkGuess_m: take(3 * links.length),
     capacity,
     nodeX: take(size),
     nodeY: take(size),
     nodeZ: take(size),
     runs: 0,
     closed: new Uint8Array(capacity.runs),
+    linked: new Uint8Array(capacity.runs),
     pathLength: new Int32Array(capacity.runs),
     path: new Int32Array(capacity.runs * capacity.pathNodes),
     rest_m: take(capacity.runs),
@@ -82,12 +97,24 @@ export function placePoint(rig: Rig, point: number, x: number, y: number, z: num
   rig.nodeZ.fill(z, start, start + samples);
 }
 
-/** The node of a contact or point by name; undefined when there is none. */
+/** Says where the search for the link of this index begins, metres. */
+export function guessLink(rig: Rig, link: number, x: number, y: number, z: number): void {
+  rig.linkGuess_m.set([x, y, z], 3 * link);
+}
+
+/** The node of the first link; every later node is a link too. */
+export function firstLink(rig: Rig): number {
+  return rig.prepared.contacts.kinds.length + rig.points.length;
+}
+
+/** The node of a contact, point or link by name; undefined when there is none. */
 export function nodeIndex(rig: Rig, name: string): number | undefined {
   const contact = rig.prepared.contacts.index.get(name);
   if (contact !== undefined) return contact;
   const point = rig.points.indexOf(name);
-  return point < 0 ? undefined : rig.prepared.contacts.kinds.length + point;
+  if (point >= 0) return rig.prepared.contacts.kinds.length + point;
+  const link = rig.links.indexOf(name);
+  return link < 0 ? undefined : firstLink(rig) + link;
 }
 
 /** Takes all bands off; their places are used again by {@link layRun}. */
@@ -113,7 +140,13 @@ export function layRun(
     throw new RangeError('layRun: the rig was allocated for fewer runs or shorter paths');
   }
   const start = r * rig.capacity.pathNodes;
-  for (let i = 0; i < path.length; i++) rig.path[start + i] = path[i] as number;
+  const free = firstLink(rig);
+  rig.linked[r] = 0;
+  for (let i = 0; i < path.length; i++) {
+    const node = path[i] as number;
+    rig.path[start + i] = node;
+    if (node >= free) rig.linked[r] = 1;
+  }
   rig.pathLength[r] = path.length;
   rig.closed[r] = isContinuous(band.kind) ? 1 : 0;
   rig.rest_m[r] = materialLength(band.kind, band.flatLength_m) - takeUp_m;
