@@ -61,7 +61,7 @@ const bands: Band[] = [10, 14, 20].map((c1_N, i) => ({
 const composed = composeSetup({
   exercise: row,
   body,
-  anchor: { point: 'anchor', height_m: 1.2, distance_m: 1.9 },
+  anchor: { height_m: 1.2, distance_m: 1.9 },
   routes: row.routes?.slice(0, 1) ?? [],
   bands: bands.slice(0, 1),
 });

@@ -1,13 +1,16 @@
 import { type ExerciseDocument, exerciseDocument } from '@wiry-otter/contracts';
-import curl from '../exercises/curl.json' with { type: 'json' };
-import standingRow from '../exercises/standing-row.json' with { type: 'json' };
+import { DOCUMENTS } from './documents.js';
 
-/** The built-in exercises, as documents, in the order they are offered. */
-export const CATALOGUE: readonly ExerciseDocument[] = [standingRow, curl].map((document) =>
+/** The built-in exercises, in the order they are offered. */
+export const CATALOGUE: readonly ExerciseDocument[] = DOCUMENTS.map((document) =>
   exerciseDocument.parse(document),
+);
+
+const BY_ID: ReadonlyMap<string, ExerciseDocument> = new Map(
+  CATALOGUE.map((exercise) => [exercise.id, exercise]),
 );
 
 /** The exercise of this id, or nothing. */
 export function findExercise(id: string): ExerciseDocument | undefined {
-  return CATALOGUE.find((exercise) => exercise.id === id);
+  return BY_ID.get(id);
 }

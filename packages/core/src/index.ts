@@ -129,6 +129,7 @@ export {
 export type {
   Demand,
   Exercise,
+  LimbSegment,
   Pair,
   Plane,
   Pose,
@@ -138,6 +139,7 @@ export type {
 } from './body/exercise.js';
 export { type Body, CHAIN, type Joint, JOINTS, type Segment, SEGMENTS } from './body/segments.js';
 export { BUILT_IN_CONTACTS, type ContactField, contactNames } from './body/contacts.js';
+export { layLeftLimbs } from './body/other-side.js';
 export { ARM_REACH, type ArmDirections, solveArm } from './body/two-link-arm.js';
 export { checkNames } from './rig/check-names.js';
 export {
@@ -168,16 +170,21 @@ export { strengthAt } from './demand/strength.js';
 export { createSummary, summarise, type Summary } from './demand/summary.js';
 export { solutionSpread, type Spread } from './demand/spread.js';
 export {
-  type AnchorKind,
+  type AnchorFacts,
   type BandFacts,
   type Caution,
   type CautionContext,
   type CautionLevel,
   type Cure,
+  type DoorFit,
+  type PersonFacts,
+  type WorkFacts,
 } from './safety/caution.js';
+export { isCleared, reasonsForClearance } from './safety/person.js';
+export { jointAngles, type RangedJoint } from './body/joint-angles.js';
 export { CAUTION_RULES, findCautions } from './safety/rules.js';
 export { distanceCure } from './safety/stretch.js';
-export { headClearance } from './safety/place.js';
+export { headClearance } from './safety/face.js';
 export { decide } from './progression/decide.js';
 export {
   type Decision,
@@ -193,7 +200,15 @@ export {
   SCHOOLS,
 } from './progression/review.js';
 export {
+  type AnchoredExercise,
+  type AnchorKind,
   type AnchorPlace,
+  anchorPoints,
+  type AnchorSide,
+  type ExerciseAnchor,
+  rootOnAnchor,
+} from './rig/anchor-points.js';
+export {
   type ComposedSetup,
   type Composition,
   composeSetup,

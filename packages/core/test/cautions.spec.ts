@@ -1,14 +1,19 @@
 import {
+  type AnchorFacts,
   type Band,
+  CAUTION_RULES,
   type CautionContext,
+  type Exercise,
   findCautions,
   type Grade,
   type Material,
+  type PersonFacts,
   rigSetup,
   type Setup,
   type Softening,
+  type WorkFacts,
 } from '../src/index.js';
-import { ROW, setupOf } from './support/arbitraries.js';
+import { HANG, ROW, setupOf } from './support/arbitraries.js';
 
 const END_HELD = ['anchor', 'gripL', 'gripR'];
 
@@ -22,11 +27,34 @@ interface Case {
   readonly material?: Material;
   readonly inspectionDue?: boolean;
   readonly softening?: Softening;
-  readonly latexAllergy?: boolean;
   readonly flatLengths?: readonly number[];
-  readonly anchor?: CautionContext['anchor'];
-  readonly clearance?: CautionContext['clearance'];
+  readonly anchor?: Partial<AnchorFacts>;
+  readonly person?: Partial<PersonFacts>;
+  readonly movement?: readonly string[];
+  readonly work?: WorkFacts;
+  readonly exercise?: Exercise;
+  readonly path?: readonly string[];
+  readonly extra_m?: number;
 }
+
+const PERSON: PersonFacts = {
+  stature_m: 1.75,
+  goal: 'keep',
+  latexAllergy: false,
+  bornOn: null,
+  conditions: [],
+  mountLimit_N: 250,
+  ranges: [],
+  clearance: null,
+};
+const WALL: AnchorFacts = { name: 'Wall ring', kind: 'wall', ratedLoad_N: 5000, door: null };
+const DOOR: AnchorFacts = {
+  name: 'Hall door',
+  kind: 'door',
+  ratedLoad_N: 5000,
+  door: { side: 'over', opens: 'away', locked: false },
+};
+const TODAY = '2026-11-25';
 
 function contextOf(options: Case): CautionContext {
   const {
@@ -43,19 +71,24 @@ function contextOf(options: Case): CautionContext {
     law: { c1_N: 12 * strength, c2_N: 10 * strength, c3_N: 0.1 * strength },
     limit,
   }));
-  const setup: Setup = {
-    ...setupOf(ROW, bands, END_HELD),
+  let setup: Setup = {
+    ...setupOf(options.exercise ?? ROW, bands, options.path ?? END_HELD),
     points: { anchor: [distance_m, height_m, 0] },
+  };
+  setup = {
+    ...setup,
+    runs: setup.runs.map((run) => ({ ...run, extra_m: options.extra_m ?? 0 })),
   };
   const rigged = rigSetup(setup);
   if (!rigged.ok) throw new Error('no rig');
   return {
     setup,
-    plane: 'sagittal',
+    movement: options.movement ?? [],
     solved: rigged.value,
-    anchor: options.anchor ?? 'wall',
-    clearance: options.clearance,
-    latexAllergy: options.latexAllergy,
+    anchor: { ...WALL, ...options.anchor },
+    person: { ...PERSON, ...options.person },
+    today: TODAY,
+    work: options.work,
     bands: bands.map(({ id, flatLength_m }) => ({
       id,
       title: `Band ${id}`,
@@ -113,10 +146,10 @@ describe('cautions', () => {
   });
 
   it('latex refuses latex for the allergic alone, fabric with latex threads too', () => {
-    expect(rulesOf({ latexAllergy: true })).toEqual(['latex']);
-    expect(rulesOf({ latexAllergy: true, material: 'fabric' })).toEqual(['latex']);
-    expect(rulesOf({ latexAllergy: true, material: 'synthetic' })).toEqual([]);
-    expect(rulesOf({ latexAllergy: false })).toEqual([]);
+    expect(rulesOf({ person: { latexAllergy: true } })).toEqual(['latex']);
+    expect(rulesOf({ person: { latexAllergy: true }, material: 'fabric' })).toEqual(['latex']);
+    expect(rulesOf({ person: { latexAllergy: true }, material: 'synthetic' })).toEqual([]);
+    expect(rulesOf({ person: { latexAllergy: false } })).toEqual([]);
   });
 
   it('inspection-due warns of a band whose walk is due', () => {
@@ -154,12 +187,212 @@ describe('cautions', () => {
     expect(levelOf(true)).toBe('refuse');
   });
 
-  it('door-side asks at a door', () => {
-    expect(rulesOf({ anchor: 'door' })).toEqual(['door-side']);
+  it('door-side asks at every door, and says what is on file of it', () => {
+    const textOf = (door: Partial<NonNullable<AnchorFacts['door']>>): string =>
+      findCautions(
+        contextOf({
+          anchor: { ...DOOR, door: { side: 'over', opens: 'away', locked: false, ...door } },
+        }),
+      ).find(({ rule }) => rule === 'door-side')?.text ?? '';
+    expect(rulesOf({ anchor: DOOR })).toEqual(['door-side']);
+    expect(rulesOf({})).toEqual([]);
+    expect(textOf({ opens: 'toward' })).toContain('opens toward the pull');
+    expect(textOf({ locked: true })).toContain('as locked');
   });
 
-  it('condition refuses where clearance is needed and missing', () => {
-    expect(rulesOf({ clearance: { needed: true, valid: false } })).toEqual(['condition']);
-    expect(rulesOf({ clearance: { needed: true, valid: true } })).toEqual([]);
+  it('door-place refuses the side of a door for a steep pull, above the shoulder, below mid-thigh', () => {
+    const atSide: Partial<AnchorFacts> = {
+      ...DOOR,
+      door: { side: 'hinge', opens: 'away', locked: false },
+    };
+    const refused = (height_m: number, anchor = atSide): boolean =>
+      rulesOf({ height_m, anchor }).includes('door-place');
+    const [lowest, highest] = [0.407 * 1.75, 0.818 * 1.75];
+    expect(refused(1.2)).toBeFalse();
+    expect(refused(highest - 0.005)).toBeFalse();
+    expect(refused(highest + 0.005)).toBeTrue();
+    expect(refused(lowest + 0.005)).toBeFalse();
+    expect(refused(lowest - 0.005)).toBeTrue();
+    expect(refused(0.1, DOOR)).toBeFalse();
+    const near = (distance_m: number): string[] =>
+      rulesOf({ distance_m, height_m: 1, anchor: atSide, flatLengths: [0.4] });
+    expect(near(1.9)).not.toContain('door-place');
+    expect(near(0.95)).toContain('door-place');
+  });
+
+  it('anchor-load trusts a rating with a third, and warns of a hard pull on an unrated anchor', () => {
+    const peak_N = Math.max(...contextOf({}).solved.buffers.anchorPeak_N);
+    const levelOf = (options: Case): string | undefined =>
+      findCautions(contextOf(options)).find(({ rule }) => rule === 'anchor-load')?.level;
+    expect(levelOf({ anchor: { ratedLoad_N: 3.01 * peak_N } })).toBeUndefined();
+    expect(levelOf({ anchor: { ratedLoad_N: 2.99 * peak_N } })).toBe('refuse');
+    expect(levelOf({ anchor: { ratedLoad_N: null } })).toBeUndefined();
+    expect(levelOf({ anchor: { ratedLoad_N: null }, strength: 301 / peak_N })).toBe('warn');
+    expect(levelOf({ anchor: { ratedLoad_N: null }, strength: 299 / peak_N })).toBeUndefined();
+  });
+
+  it('slide warns of a band laid round an upright under a steep pull, not of a choked one', () => {
+    const post: Partial<AnchorFacts> = { kind: 'post', name: 'Newel post' };
+    expect(rulesOf({ anchor: post, height_m: 0.3 })).toContain('slide');
+    expect(rulesOf({ anchor: post, height_m: 0.3, extra_m: 0.5 })).not.toContain('slide');
+    expect(rulesOf({ anchor: post, height_m: 1.2 })).not.toContain('slide');
+    expect(rulesOf({ height_m: 0.3 })).not.toContain('slide');
+  });
+
+  it('condition refuses where the file asks for clearance and there is none that holds', () => {
+    expect(rulesOf({ person: { goal: 'rehab' } })).toEqual(['condition']);
+    expect(rulesOf({ person: { conditions: ['heart'] } })).toEqual(['condition']);
+    expect(rulesOf({ person: { conditions: ['highBloodPressure'] } })).toEqual([]);
+    const cleared = (until: string): string[] =>
+      rulesOf({ person: { goal: 'rehab', clearance: { until } } });
+    expect(cleared(TODAY)).toEqual([]);
+    expect(cleared('2026-11-24')).toEqual(['condition']);
+  });
+
+  it('condition names the licensed professional it defers to', () => {
+    const [caution] = findCautions(contextOf({ person: { goal: 'rehab' } }));
+    expect(caution?.text).toMatch(/licensed clinician \(physician or physiotherapist\)/);
+  });
+
+  it('minor warns up to the day before the sixteenth birthday', () => {
+    expect(rulesOf({ person: { bornOn: '2010-11-26' } })).toEqual(['minor']);
+    expect(rulesOf({ person: { bornOn: '2010-11-25' } })).toEqual([]);
+  });
+
+  it('joint-range refuses a pose past the pain-free range', () => {
+    const elbow = (most_deg: number): string[] =>
+      rulesOf({ person: { ranges: [{ joint: 'elbow', least_deg: -10, most_deg }] } });
+    // The row's elbow bends to 120°.
+    expect(elbow(121)).toEqual([]);
+    expect(elbow(119)).toEqual(['joint-range']);
+  });
+
+  it('over-help warns above 90 % and when the band lifts the person', () => {
+    const helped = (strength: number): string[] =>
+      rulesOf({
+        exercise: HANG,
+        path: ['anchor', 'kneeR'],
+        distance_m: 0,
+        height_m: 2.2,
+        strength,
+      });
+    const { summary } = contextOf({
+      exercise: HANG,
+      path: ['anchor', 'kneeR'],
+      distance_m: 0,
+      height_m: 2.2,
+    }).solved;
+    const toNinety = 0.9 / (summary.assistMax ?? NaN);
+    expect(helped(0.99 * toNinety)).not.toContain('over-help');
+    expect(helped(1.01 * toNinety)).toContain('over-help');
+    expect(rulesOf({ strength: 20 })).not.toContain('over-help');
+  });
+
+  it('mount warns when hooking in takes more than the person’s limit', () => {
+    const options: Case = {
+      exercise: HANG,
+      path: ['anchor', 'kneeR'],
+      distance_m: 0,
+      height_m: 2.2,
+      movement: ['mount'],
+    };
+    const { buffers } = contextOf(options).solved;
+    const pull_N = 2 * (buffers.strand_N[0] ?? NaN);
+    expect(rulesOf({ ...options, person: { mountLimit_N: pull_N + 1 } })).not.toContain('mount');
+    expect(rulesOf({ ...options, person: { mountLimit_N: pull_N - 1 } })).toContain('mount');
+    expect(rulesOf({ ...options, movement: [], person: { mountLimit_N: 1 } })).not.toContain(
+      'mount',
+    );
+  });
+
+  it('linked-weak warns when bands in series differ by more than 0.3 in stretch', () => {
+    const series = (weaker: number): string[] => {
+      const law = { c1_N: 20, c2_N: 16, c3_N: 0.2 };
+      const setup: Setup = {
+        ...setupOf(ROW, [], []),
+        bands: [
+          { id: 'stout', kind: 'tube', flatLength_m: 0.4, law },
+          {
+            id: 'slim',
+            kind: 'tube',
+            flatLength_m: 0.4,
+            law: { c1_N: weaker * 20, c2_N: weaker * 16, c3_N: weaker * 0.2 },
+          },
+        ],
+        runs: [
+          { band: 'stout', path: ['anchor', 'knot'] },
+          { band: 'slim', path: ['knot', 'gripR'] },
+        ],
+        links: { knot: [1, 1.2, 0] },
+      };
+      const rigged = rigSetup(setup);
+      if (!rigged.ok) throw new Error(JSON.stringify(rigged.faults));
+      return findCautions({ ...contextOf({}), bands: [], setup, solved: rigged.value }).map(
+        ({ rule }) => rule,
+      );
+    };
+    expect(series(0.95)).not.toContain('linked-weak');
+    expect(series(0.4)).toContain('linked-weak');
+  });
+
+  it('neck-slip warns of a band above 0.9 of the trunk in push-ups and dips', () => {
+    const across = (name: string, movement = ['neck-slip']): string[] =>
+      rulesOf({ path: ['gripL', name, 'gripR'], movement, flatLengths: [0.3] });
+    expect(across('nape')).toContain('neck-slip');
+    expect(across('upperBack')).not.toContain('neck-slip');
+    expect(across('nape', [])).not.toContain('neck-slip');
+  });
+
+  it('neck-work refuses without clearance, and above 60 N with it', () => {
+    const clearance = { until: TODAY };
+    const { peak } = contextOf({}).solved.summary;
+    const cleared = (strength: number): string[] =>
+      rulesOf({ movement: ['neck-work'], strength, person: { clearance } });
+    expect(rulesOf({ movement: ['neck-work'], strength: 0.1 })).toContain('neck-work');
+    expect(cleared(59 / peak)).not.toContain('neck-work');
+    expect(cleared(61 / peak)).toContain('neck-work');
+  });
+
+  it('shoulder-rehab speaks in rehab alone', () => {
+    const clearance = { until: TODAY };
+    const movement = ['shoulder-rehab'];
+    expect(rulesOf({ movement, person: { goal: 'rehab', clearance } })).toEqual(['shoulder-rehab']);
+    expect(rulesOf({ movement, person: { goal: 'build' } })).toEqual([]);
+    expect(rulesOf({ person: { goal: 'rehab', clearance } })).toEqual([]);
+  });
+
+  it('back-form and free-hand come with the movement', () => {
+    expect(rulesOf({ movement: ['back-form', 'free-hand'] })).toEqual(['back-form', 'free-hand']);
+  });
+
+  it('lowering-hard notes the first two weeks', () => {
+    const after = (daysTrained?: number): string[] =>
+      rulesOf({ movement: ['lowering-hard'], work: { daysTrained } });
+    expect(after()).toEqual(['lowering-hard']);
+    expect(after(13)).toEqual(['lowering-hard']);
+    expect(after(14)).toEqual([]);
+  });
+
+  it('fast refuses speed before four clean sessions, and a fast lowering always', () => {
+    const speed = (cleanSessions: number, fastLowering = false): string[] =>
+      rulesOf({ work: { speed: { cleanSessions, fastLowering } } });
+    expect(speed(3)).toEqual(['fast']);
+    expect(speed(4)).toEqual([]);
+    expect(speed(9, true)).toEqual(['fast']);
+  });
+
+  it('breath notes holds over ten seconds, and warns with high blood pressure', () => {
+    const levelOf = (hold_s: number, person: Partial<PersonFacts> = {}): string | undefined =>
+      findCautions(contextOf({ work: { hold_s }, person }))[0]?.level;
+    expect(levelOf(10)).toBeUndefined();
+    expect(levelOf(11)).toBe('note');
+    expect(levelOf(11, { conditions: ['highBloodPressure'] })).toBe('warn');
+    expect(rulesOf({ movement: ['breath'] })).toEqual(['breath']);
+  });
+
+  it('are all of the rules of the design, each once', () => {
+    const ids = CAUTION_RULES.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(ids.length).toBe(30);
   });
 });

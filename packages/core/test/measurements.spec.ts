@@ -123,7 +123,7 @@ describe('fittings', () => {
     composeSetup({
       exercise: ROW,
       body: { stature_m: 1.75, mass_kg: 70 },
-      anchor: { point: 'anchor', height_m: 1.1, distance_m: 2.2 },
+      anchor: { height_m: 1.1, distance_m: 2.2 },
       routes: [{ id: 'both', for: 'open', path: ['gripL', 'anchor', 'gripR'] }],
       bands: [band],
     });
@@ -154,7 +154,7 @@ describe('stretch cycles', () => {
       const setup = composeSetup({
         exercise: ROW,
         body: { stature_m: 1.75, mass_kg: 70 },
-        anchor: { point: 'anchor', height_m: 1.1, distance_m },
+        anchor: { height_m: 1.1, distance_m },
         routes: [{ id: 'end', for: 'continuous', path: ['anchor', 'gripL', 'gripR'] }],
         bands: [band],
       });

@@ -119,7 +119,7 @@ describe('composing a set-up', () => {
 
   it('lays each band along the route of its form, and leaves out what none suits', () => {
     const tube: Band = { ...BAND, id: 'b', kind: 'tube' };
-    const anchor = { point: 'anchor', height_m: 1.1, distance_m: 1.9 };
+    const anchor = { height_m: 1.1, distance_m: 1.9 };
     const body = { stature_m: 1.7, mass_kg: 60 };
     const both = composeSetup({ exercise: ROW, body, anchor, routes, bands: [tube, BAND] });
     expect(both.points).toEqual({ anchor: [1.9, 1.1, 0] });

@@ -23,6 +23,7 @@ import {
 } from './entities/studio.js';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-first-slice.js';
 import { KnowTheBands1764100000000 } from './migrations/1764100000000-know-the-bands.js';
+import { AnchorsAndExercises1764300000000 } from './migrations/1764300000000-anchors-and-exercises.js';
 import { StudioRules1764200000000 } from './migrations/1764200000000-studio-rules.js';
 
 /**
@@ -54,7 +55,12 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       TrainingSetEntity,
       DecisionEntity,
     ],
-    migrations: [FirstSlice1764000000000, KnowTheBands1764100000000, StudioRules1764200000000],
+    migrations: [
+      FirstSlice1764000000000,
+      KnowTheBands1764100000000,
+      StudioRules1764200000000,
+      AnchorsAndExercises1764300000000,
+    ],
     migrationsRun: true,
     migrationsTransactionMode: 'all',
     synchronize: false,

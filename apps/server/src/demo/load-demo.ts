@@ -162,11 +162,17 @@ async function createPlaces(
   for (const { id, name, about, anchors: offered } of documents) {
     const placeId = uuidv7();
     places.set(id, placeId);
-    await manager.insert(PlaceEntity, { id: placeId, studioId, name, about });
+    await manager.insert(PlaceEntity, { id: placeId, studioId, version: 1, name, about });
     for (const { id: anchor, ...fields } of offered) {
       const anchorId = uuidv7();
       anchors.set(anchor, anchorId);
-      await manager.insert(AnchorEntity, { ...fields, id: anchorId, studioId, placeId });
+      await manager.insert(AnchorEntity, {
+        ...fields,
+        id: anchorId,
+        studioId,
+        placeId,
+        removed: false,
+      });
     }
   }
   return { places, anchors };

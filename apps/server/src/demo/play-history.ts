@@ -103,7 +103,6 @@ function anchorPlace(
 ): AnchorPlace | undefined {
   if (anchor === undefined) return undefined;
   return {
-    point: anchor.point,
     height_m: told.height_m ?? anchor.height * stature_m,
     distance_m: told.distance_m ?? anchor.distance * stature_m,
   };

@@ -1,7 +1,7 @@
-import { idParams, person, place } from '@wiry-otter/contracts';
+import { idParams, person, place, placeInput } from '@wiry-otter/contracts';
 import * as z from 'zod';
 import type { App } from '../platform/app-context.js';
-import { findPerson, listPeople, listPlaces } from './people-store.js';
+import { findPerson, listPeople, listPlaces, putPlace } from './people-store.js';
 
 /** People and the places they train at. */
 export function peopleRoutes(app: App, _options: unknown, done: () => void): void {
@@ -19,6 +19,13 @@ export function peopleRoutes(app: App, _options: unknown, done: () => void): voi
 
   app.get('/places', { schema: { response: { 200: z.array(place) } } }, ({ scope }) =>
     listPlaces(manager, scope),
+  );
+
+  app.put(
+    '/places/:id',
+    { schema: { params: idParams, body: placeInput, response: { 200: place } } },
+    ({ scope, params, body }) =>
+      app.database.transaction((inside) => putPlace(inside, scope, params.id, body)),
   );
   done();
 }

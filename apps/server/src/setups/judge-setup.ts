@@ -5,7 +5,7 @@ import type {
   SetupRecord,
 } from '@wiry-otter/contracts';
 import {
-  type AnchorKind,
+  type AnchorFacts,
   bandFacts,
   canBeUsed,
   findCautions,
@@ -28,7 +28,7 @@ export interface SetupFacts {
   readonly person: PersonRecord;
   /** The bands of the set-up and the rolls they were cut from. */
   readonly bands: readonly BandRecord[];
-  readonly anchor: AnchorKind;
+  readonly anchor: AnchorFacts | null;
   readonly acknowledged: readonly string[];
   readonly today: string;
   readonly eyesRule: boolean;
@@ -48,11 +48,11 @@ export function judgeSetup(document: CompleteSetupDocument, facts: SetupFacts): 
   const { summary, rig } = solved.value;
   const cautions = findCautions({
     setup: complete,
-    plane: complete.exercise.plane,
+    movement: complete.exercise.cautions ?? [],
     solved: solved.value,
     anchor: facts.anchor,
-    clearance: clearanceOf(facts),
-    latexAllergy: facts.person.latexAllergy,
+    person: facts.person,
+    today: facts.today,
     eyesRule: facts.eyesRule,
     bands: used.map(bandFacts),
   });
@@ -99,11 +99,4 @@ export function usableBand(id: string, known: readonly KnownBand[]): KnownBand {
 function asSetupBand(band: KnownBand): CompleteSetupDocument['bands'][number] {
   const { fittingsMass_kg: _weight, law, ...fitted } = fittedBand(band);
   return { ...fitted, law: { ...law } };
-}
-
-function clearanceOf({ person, today }: SetupFacts): { needed: boolean; valid: boolean } {
-  return {
-    needed: person.goal === 'rehab',
-    valid: person.clearance !== null && person.clearance.until >= today,
-  };
 }

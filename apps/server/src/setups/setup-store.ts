@@ -73,7 +73,7 @@ export async function putSetup(
   const judged = judgeSetup(document, {
     person,
     bands,
-    anchor: anchor?.kind ?? 'underFoot',
+    anchor: anchor ?? null,
     acknowledged: input.acknowledged,
     today: dayInZone(scope.now, scope.zone),
     eyesRule: scope.eyesRule,

@@ -2,6 +2,7 @@ import type {
   BandCopy,
   BandRecord,
   MeasurementRecord,
+  AnchorRecord,
   PersonRecord,
   PlaceRecord,
   Reading,
@@ -114,7 +115,26 @@ export function personRecord(part: Partial<PersonRecord> = {}): PersonRecord {
     goal: 'keep',
     painLimit: 3,
     latexAllergy: false,
+    bornOn: null,
+    conditions: [],
+    mountLimit_N: 250,
+    ranges: [],
     clearance: null,
+    ...part,
+  };
+}
+
+/** A strap on a wall, unless said otherwise. */
+export function anchorRecord(part: Partial<AnchorRecord> = {}): AnchorRecord {
+  return {
+    id: `${UUID}3`,
+    name: 'Wall strap',
+    kind: 'wall',
+    lowest_m: 0,
+    highest_m: 2,
+    girth_m: null,
+    ratedLoad_N: 2000,
+    door: null,
     ...part,
   };
 }
@@ -124,11 +144,26 @@ export function placeRecord(): PlaceRecord {
   return {
     id: `${UUID}2`,
     name: 'Boatyard loft',
+    version: 1,
     about: '',
     anchors: [
-      { id: `${UUID}3`, name: 'Wall strap', kind: 'wall', lowest_m: 0.4, highest_m: 2 },
-      { id: `${UUID}4`, name: 'Hall door', kind: 'door', lowest_m: 0.8, highest_m: 1.3 },
-      { id: `${UUID}5`, name: 'Bar', kind: 'bar', lowest_m: 2.25, highest_m: 2.25 },
+      anchorRecord({ id: `${UUID}3`, name: 'Wall strap', lowest_m: 0.4, highest_m: 2 }),
+      anchorRecord({
+        id: `${UUID}4`,
+        name: 'Hall door',
+        kind: 'door',
+        lowest_m: 0.8,
+        highest_m: 1.3,
+        door: { side: 'hinge', opens: 'away', locked: false, foamEnd: true },
+      }),
+      anchorRecord({
+        id: `${UUID}5`,
+        name: 'Bar',
+        kind: 'bar',
+        lowest_m: 2.25,
+        highest_m: 2.25,
+        girth_m: 0.1,
+      }),
     ],
   };
 }

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { day, positive } from '../documents/primitives.js';
+import { anchorFields, anchorKind, day, health, positive } from '../documents/primitives.js';
 import { uuid, version } from './identity.js';
 
 export const clearance = z.object({
@@ -19,25 +19,37 @@ export const person = z.object({
   goal: z.enum(['build', 'keep', 'rehab', 'skill']),
   painLimit: z.number().min(0).max(10),
   latexAllergy: z.boolean(),
+  ...health,
   clearance: clearance.nullable(),
 });
 export type PersonRecord = z.infer<typeof person>;
 
-export const anchorKind = z.enum(['door', 'wall', 'post', 'bar', 'underFoot']);
-
-export const anchor = z.object({
-  id: uuid,
-  name: z.string(),
-  kind: anchorKind,
-  lowest_m: z.number().nonnegative(),
-  highest_m: z.number().nonnegative(),
-});
-
-export const place = z.object({
-  id: uuid,
-  name: z.string(),
-  about: z.string(),
-  anchors: z.array(anchor),
-});
-export type PlaceRecord = z.infer<typeof place>;
+export const anchor = z
+  .strictObject({
+    id: uuid,
+    name: z.string().trim().min(1).max(80),
+    kind: anchorKind,
+    ...anchorFields,
+  })
+  .refine(({ lowest_m, highest_m }) => lowest_m <= highest_m, {
+    path: ['highest_m'],
+    message: 'not lower than lowest_m',
+  })
+  .refine(({ kind, door }) => (kind === 'door') === (door !== null), {
+    path: ['door'],
+    message: 'how the strap sits in the door, for a door and for nothing else',
+  });
 export type AnchorRecord = z.infer<typeof anchor>;
+
+const placeFields = {
+  name: z.string().trim().min(1).max(80),
+  about: z.string().max(400),
+  anchors: z.array(anchor).max(60),
+};
+
+export const place = z.object({ id: uuid, version, ...placeFields });
+export type PlaceRecord = z.infer<typeof place>;
+
+/** A place as it is written: anchors left out of the list are put away. */
+export const placeInput = z.strictObject({ version, ...placeFields });
+export type PlaceInput = z.infer<typeof placeInput>;

@@ -1,8 +1,10 @@
 import * as z from 'zod';
 import {
+  anchorKind,
   documentHead,
   id,
   joint,
+  muscleGroup,
   name,
   nonNegative,
   pair,
@@ -10,17 +12,24 @@ import {
   segment,
 } from './primitives.js';
 
+/** Directions of segments, degrees counter-clockwise from +x. */
+const limbs = {
+  foot: z.number().optional(),
+  shank: z.number().optional(),
+  thigh: z.number().optional(),
+  upperArm: z.number().optional(),
+  forearm: z.number().optional(),
+};
+
 const pose = z
   .strictObject({
     phase: z.number().min(0).max(1),
-    foot: z.number().optional(),
-    shank: z.number().optional(),
-    thigh: z.number().optional(),
+    ...limbs,
     trunk: z.number().optional(),
-    upperArm: z.number().optional(),
-    forearm: z.number().optional(),
     hand: pair.optional(),
     handAt: pair.optional(),
+    /** The left side where it does something else: for the drawing; figures take both sides alike. */
+    left: z.strictObject(limbs).optional(),
   })
   .refine(
     ({ upperArm, forearm, hand, handAt }) => {
@@ -108,17 +117,69 @@ export const route = z.strictObject({
   path: z.array(name).min(2),
   takeUp_m: nonNegative.optional(),
   extra_m: nonNegative.optional(),
+  /** Pulled through itself round the anchor: twice the anchor's girth lies round it. */
+  choked: z.boolean().optional(),
 });
 
-/** Where the anchor of an exercise usually stands, in statures from the exercise's origin. */
+/** The anchor an exercise needs and where it usually is, in statures from the exercise's origin. */
 const anchor = z.strictObject({
+  /** The point's name in paths; with `halfWidth`, two points with L and R added. */
   point: name,
-  kinds: z.array(z.enum(['door', 'wall', 'post', 'bar'])).min(1),
-  /** Height as share of stature. */
+  kinds: z.array(anchorKind).min(1),
+  /** Height over the floor. */
   height: nonNegative,
-  /** Distance ahead of the feet as share of stature. */
-  distance: positive,
+  /** Distance along the floor. */
+  distance: nonNegative,
+  /** Where it is seen from the person. Default ahead. */
+  side: z.enum(['ahead', 'behind', 'left', 'right', 'over']).optional(),
+  halfWidth: positive.optional(),
 });
+
+/** A contact that stays at one height over the floor, in statures. */
+const support = z.strictObject({ at: name, height: z.number() });
+
+/** Bounds of the demand without bands, at any phase, and why they are believed. */
+const unassisted = z.strictObject({
+  least: nonNegative,
+  most: nonNegative,
+  /** Share of body weight for forces, of body weight times stature for moments. */
+  per: z.enum(['weight', 'weight·stature']),
+  why: z.string().min(1),
+});
+
+/** The rest of a figure whose chain names only a limb: for the drawing alone. */
+const backdrop = z.strictObject({
+  root: z.strictObject({ point: joint, at: pair }),
+  ...limbs,
+  trunk: z.number().optional(),
+});
+
+const words = z.array(z.string().min(1));
+
+/** What a trainer reads, and what the workbench offers; the statics needs none of it. */
+const guidance = {
+  /** How the body is held. */
+  stance: z
+    .enum(['standing', 'kneeling', 'seated', 'longSitting', 'supine', 'hanging', 'propped'])
+    .optional(),
+  /** Height of a transverse exercise's plane over the floor, in statures. */
+  level: nonNegative.optional(),
+  backdrop: backdrop.optional(),
+  supports: z.array(support).optional(),
+  unassisted: unassisted.optional(),
+  /** Muscle groups, the prime movers first. */
+  groups: z.array(muscleGroup).optional(),
+  anchor: anchor.optional(),
+  routes: z.array(route).optional(),
+  cues: words.optional(),
+  faults: words.optional(),
+  feel: words.optional(),
+  /** Cautions that come with the movement itself, by their rule. */
+  cautions: z.array(id).optional(),
+  /** Neighbours in the catalogue. */
+  easier: z.array(id).optional(),
+  harder: z.array(id).optional(),
+};
 
 const exerciseShape = {
   ...documentHead('wiry-otter.exercise'),
@@ -146,9 +207,7 @@ const exerciseShape = {
     )
     .optional(),
   demand,
-  anchor: anchor.optional(),
-  routes: z.array(route).optional(),
-  cues: z.array(z.string().min(1)).optional(),
+  ...guidance,
 };
 
 /** The parts that decide whether a demand fits its plane; enough of them valid, the rule is checked. */

@@ -1,6 +1,14 @@
 import * as z from 'zod';
-import { anchorKind } from '../api/people.js';
-import { day, documentHead, id, nonNegative, positive } from './primitives.js';
+import {
+  anchorFields,
+  anchorKind,
+  day,
+  documentHead,
+  health,
+  id,
+  nonNegative,
+  positive,
+} from './primitives.js';
 import { repRange, school } from './review.js';
 
 /** `wiry-otter.studio`: a studio and its trainers. */
@@ -26,6 +34,7 @@ export const personDocument = z.strictObject({
   goal: z.enum(['build', 'keep', 'rehab', 'skill']),
   painLimit: z.number().min(0).max(10),
   latexAllergy: z.boolean(),
+  ...health,
   clearance: z.strictObject({ by: z.string(), until: day, limits: z.string() }).nullable(),
 });
 export type PersonDocument = z.infer<typeof personDocument>;
@@ -41,8 +50,7 @@ export const placeDocument = z.strictObject({
       id,
       name: z.string().min(1),
       kind: anchorKind,
-      lowest_m: nonNegative,
-      highest_m: nonNegative,
+      ...anchorFields,
     }),
   ),
 });

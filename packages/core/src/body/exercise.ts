@@ -19,7 +19,12 @@ export interface Pose extends Partial<Readonly<Record<Segment, number | undefine
   readonly phase: number;
   readonly hand?: Pair | undefined;
   readonly handAt?: Pair | undefined;
+  /** The left side where it does something else: for the drawing; figures take both sides alike. */
+  readonly left?: Partial<Readonly<Record<LimbSegment, number | undefined>>> | undefined;
 }
+
+/** A segment that there is one of on each side. */
+export type LimbSegment = Exclude<Segment, 'trunk'>;
 
 /** A place on a segment that a band can pull on: share of its length, offset in statures. */
 export interface SegmentPlace {

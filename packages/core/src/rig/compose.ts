@@ -1,6 +1,13 @@
-import type { Exercise } from '../body/exercise.js';
+import type { Pair } from '../body/exercise.js';
 import type { Body } from '../body/segments.js';
 import { type Band, DEFAULT_LOSS, DEFAULT_STRETCH_LIMIT, isContinuous } from '../elastic/band.js';
+import {
+  type AnchoredExercise,
+  anchorPoints,
+  type AnchorPlace,
+  rootOnAnchor,
+} from './anchor-points.js';
+import type { Load, Setup } from './setup.js';
 
 /** A way to run bands, for those that close on themselves or for those with two ends. */
 export interface Route {
@@ -9,13 +16,8 @@ export interface Route {
   readonly path: readonly string[];
   readonly takeUp_m?: number | undefined;
   readonly extra_m?: number | undefined;
-}
-
-/** Where an anchor stands: height over the floor and distance ahead of the person's root, m. */
-export interface AnchorPlace {
-  readonly point: string;
-  readonly height_m: number;
-  readonly distance_m: number;
+  /** Pulled through itself round the anchor. */
+  readonly choked?: boolean | undefined;
 }
 
 /** A band with the weight of its handles and clips at both ends together. */
@@ -23,25 +25,37 @@ export interface FittedBand extends Band {
   readonly fittingsMass_kg?: number | undefined;
 }
 
-export interface Composition<Ex extends Exercise> {
+export interface Composition<Ex extends AnchoredExercise> {
   readonly exercise: Ex;
   readonly body: Body;
   readonly anchor?: AnchorPlace | undefined;
   readonly routes: readonly Route[];
   /** Bands in the order they are put on; each takes the route of its form. */
   readonly bands: readonly FittedBand[];
+  readonly widths?: Setup['widths'];
+  /** How far below its end a band is gripped, m. Default 0. */
+  readonly slip_m?: number | undefined;
+  /** Turns of the band round the anchor, beyond what the route lays. Default 0. */
+  readonly wraps?: number | undefined;
+  /** Free weights held besides the bands. */
+  readonly weights?: readonly Load[] | undefined;
 }
 
 /** The route of the list that suits a band's form; undefined when the exercise has none for it. */
-export function routeFor(routes: readonly Route[], band: Band): Route | undefined {
+export function routeFor<R extends Route>(
+  routes: readonly R[],
+  band: Pick<Band, 'kind'>,
+): R | undefined {
   const form = isContinuous(band.kind) ? 'continuous' : 'open';
   return routes.find((route) => route.for === form);
 }
 
 /** The parts of a set-up that the composition decides; a caller may go on changing them. */
-export interface ComposedSetup<Ex extends Exercise> {
+export interface ComposedSetup<Ex extends AnchoredExercise> {
   body: { stature_m: number; mass_kg: number };
   exercise: Ex;
+  widths?: { grip_m?: number; stance_m?: number };
+  root_m?: [number, number];
   points: Record<string, [number, number, number]>;
   bands: {
     id: string;
@@ -57,21 +71,26 @@ export interface ComposedSetup<Ex extends Exercise> {
 }
 
 /**
- * Lays bands on an exercise, each along its route, with the anchor ahead of the
- * person. A band that none of the routes suits is left out. Half of the weight
- * of a band's fittings hangs at each end of its path that is on the body.
+ * Lays bands on an exercise, each along its route, with the anchor where the
+ * place has it. A band that none of the routes suits is left out. Half of the
+ * weight of a band's fittings hangs at each end of its path that is on the body.
  */
-export function composeSetup<Ex extends Exercise>(composition: Composition<Ex>): ComposedSetup<Ex> {
-  const { anchor, bands, body, exercise, routes } = composition;
+export function composeSetup<Ex extends AnchoredExercise>(
+  composition: Composition<Ex>,
+): ComposedSetup<Ex> {
+  const { anchor, bands, body, exercise, routes, weights = [] } = composition;
   const laid = bands.flatMap((band) => {
     const route = routeFor(routes, band);
     return route === undefined ? [] : [{ band, route }];
   });
-  const points = anchor === undefined ? [] : [anchor.point];
+  const points = anchor === undefined ? {} : anchorPoints(exercise, body.stature_m, anchor);
+  const root = anchor === undefined ? undefined : rootOnAnchor(exercise, body.stature_m, anchor);
   return {
     body: { stature_m: body.stature_m, mass_kg: body.mass_kg },
     exercise,
-    points: anchor === undefined ? {} : { [anchor.point]: [anchor.distance_m, anchor.height_m, 0] },
+    ...widthsOf(composition),
+    ...rootOf(root),
+    points,
     bands: laid.map(({ band }) => ({
       id: band.id,
       kind: band.kind,
@@ -84,15 +103,54 @@ export function composeSetup<Ex extends Exercise>(composition: Composition<Ex>):
     runs: laid.map(({ band, route }) => ({
       band: band.id,
       path: [...route.path],
-      takeUp_m: route.takeUp_m ?? 0,
-      extra_m: route.extra_m ?? 0,
+      takeUp_m: (route.takeUp_m ?? 0) + slippedMaterial(band, composition),
+      extra_m: (route.extra_m ?? 0) + lyingRoundAnchor(band, route, composition),
     })),
-    loads: laid.flatMap(({ band, route }) => {
-      const mass_kg = (band.fittingsMass_kg ?? 0) / 2;
-      const ends = [route.path[0], route.path.at(-1)];
-      return ends.flatMap((at) =>
-        at === undefined || mass_kg === 0 || points.includes(at) ? [] : [{ at, mass_kg }],
-      );
-    }),
+    loads: [
+      ...laid.flatMap(({ band, route }) => {
+        const mass_kg = (band.fittingsMass_kg ?? 0) / 2;
+        const ends = [route.path[0], route.path.at(-1)];
+        return ends.flatMap((at) =>
+          at === undefined || mass_kg === 0 || at in points ? [] : [{ at, mass_kg }],
+        );
+      }),
+      ...weights.map(({ at, mass_kg }) => ({ at, mass_kg })),
+    ],
   };
+}
+
+/** Material below the grip that takes no part, m: both strands of a loop, the tail of the rest. */
+function slippedMaterial(band: Band, { slip_m = 0 }: Pick<Composition<never>, 'slip_m'>): number {
+  return isContinuous(band.kind) ? 2 * slip_m : slip_m;
+}
+
+/**
+ * Stretched path round the anchor, m: 2πd of a bar of diameter d for a choked
+ * loop, n wraps round a girth g another 2ng for a loop and ng for the rest.
+ */
+function lyingRoundAnchor(
+  band: Band,
+  route: Route,
+  { anchor, wraps = 0 }: Pick<Composition<never>, 'anchor' | 'wraps'>,
+): number {
+  const girth_m = anchor?.girth_m ?? 0;
+  const choke = route.choked === true ? 2 * girth_m : 0;
+  return choke + wraps * (isContinuous(band.kind) ? 2 : 1) * girth_m;
+}
+
+function widthsOf({
+  widths,
+}: Pick<Composition<never>, 'widths'>): Pick<ComposedSetup<never>, 'widths'> {
+  if (widths === undefined) return {};
+  const { grip_m, stance_m } = widths;
+  return {
+    widths: {
+      ...(grip_m === undefined ? {} : { grip_m }),
+      ...(stance_m === undefined ? {} : { stance_m }),
+    },
+  };
+}
+
+function rootOf(root: Pair | undefined): Pick<ComposedSetup<never>, 'root_m'> {
+  return root === undefined ? {} : { root_m: [root[0], root[1]] };
 }

@@ -8,6 +8,7 @@ export const bandState: CautionRule = {
   id: 'band-state',
   level: 'refuse',
   check: (context) => {
+    // A nick, a tear and a failed inspection retire a band.
     const retired = usedBands(context).find((band) => band.retired);
     if (retired === undefined) return undefined;
     return {
@@ -24,7 +25,7 @@ export const latex: CautionRule = {
   id: 'latex',
   level: 'refuse',
   check: (context) => {
-    if (context.latexAllergy !== true) return undefined;
+    if (!context.person.latexAllergy) return undefined;
     const bands = usedBands(context).filter(({ material }) => LATEX.has(material));
     if (bands.length === 0) return undefined;
     const titles = titlesOf(bands);

@@ -1,8 +1,9 @@
-import type { Plane } from '../body/exercise.js';
+import type { RangedJoint } from '../body/joint-angles.js';
 import type { Material } from '../care/inspection.js';
 import type { Softening } from '../care/softening.js';
-import type { Grade } from '../elastic/calibration.js';
 import type { SolvedRig } from '../demand/solve-setup.js';
+import type { Grade } from '../elastic/calibration.js';
+import type { AnchorKind } from '../rig/anchor-points.js';
 import type { Setup } from '../rig/setup.js';
 
 /** `refuse` keeps a set-up from being ready, `warn` must be acknowledged, `note` informs. */
@@ -38,20 +39,63 @@ export interface BandFacts {
   readonly softening: Softening | null;
 }
 
-export type AnchorKind = 'door' | 'wall' | 'post' | 'bar' | 'underFoot';
+/** Where on a door the strap sits, and what the door does when it is pulled. */
+export interface DoorFit {
+  readonly side: 'over' | 'under' | 'hinge' | 'latch';
+  readonly opens: 'toward' | 'away';
+  readonly locked: boolean;
+}
+
+export interface AnchorFacts {
+  readonly name: string;
+  readonly kind: AnchorKind;
+  readonly ratedLoad_N: number | null;
+  readonly door: DoorFit | null;
+}
+
+/** What is on a person's file that a caution looks at. */
+export interface PersonFacts {
+  readonly stature_m: number;
+  readonly goal: 'build' | 'keep' | 'rehab' | 'skill';
+  readonly latexAllergy: boolean;
+  /** Day of birth, ISO 8601; null where it is not on file. */
+  readonly bornOn: string | null;
+  readonly conditions: readonly (
+    'recentSurgery' | 'pregnancy' | 'neurological' | 'heart' | 'highBloodPressure'
+  )[];
+  readonly mountLimit_N: number;
+  readonly ranges: readonly {
+    readonly joint: RangedJoint;
+    readonly least_deg: number;
+    readonly most_deg: number;
+  }[];
+  /** A clinician's clearance; null where there is none. */
+  readonly clearance: { readonly until: string } | null;
+}
+
+/** What is known of how the exercise is going to be done; unknown things keep their rule on guard. */
+export interface WorkFacts {
+  /** Days since the person first did this exercise; none where it is new. */
+  readonly daysTrained?: number | undefined;
+  readonly hold_s?: number | undefined;
+  /** Work for speed, after this many clean sessions of the exercise in another school. */
+  readonly speed?: { readonly cleanSessions: number; readonly fastLowering: boolean } | undefined;
+}
 
 /** Everything the rules look at. */
 export interface CautionContext {
   readonly setup: Setup;
-  readonly plane: Plane;
+  /** Rules that come with the movement itself, as its document lists them. */
+  readonly movement: readonly string[];
   readonly solved: SolvedRig;
   readonly bands: readonly BandFacts[];
-  readonly anchor: AnchorKind;
-  readonly latexAllergy?: boolean | undefined;
+  readonly anchor: AnchorFacts | null;
+  readonly person: PersonFacts;
+  /** Today, ISO 8601. */
+  readonly today: string;
   /** The studio refuses a pull toward the face, where it is else warned of. */
   readonly eyesRule?: boolean | undefined;
-  /** A condition on file or a rehab goal asks for a clinician's clearance. */
-  readonly clearance?: { readonly needed: boolean; readonly valid: boolean } | undefined;
+  readonly work?: WorkFacts | undefined;
 }
 
 /** One rule: pure, and silent when it has nothing to say. */

@@ -1,5 +1,5 @@
-import { naturalStrands } from '../elastic/band.js';
-import type { CautionContext, CautionRule } from './caution.js';
+import type { CautionRule } from './caution.js';
+import { pullAtStart } from './help.js';
 
 const SLACK_START_SHARE = 0.1;
 const SLACK_SHARE = 0.15;
@@ -100,13 +100,3 @@ export const hands: CautionRule = {
     };
   },
 };
-
-/** The pull at the start of the rep of the hardest band, all its natural strands together, N. */
-function pullAtStart({ setup, solved }: CautionContext): number {
-  const { samples } = solved.rig.prepared;
-  return setup.runs.reduce((most, run, r) => {
-    const band = setup.bands.find(({ id }) => id === run.band);
-    const strands = band === undefined ? 1 : naturalStrands(band.kind);
-    return Math.max(most, strands * (solved.buffers.strand_N[r * samples] as number));
-  }, 0);
-}

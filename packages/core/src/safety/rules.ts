@@ -1,25 +1,54 @@
-import type { Caution, CautionContext, CautionLevel, CautionRule } from './caution.js';
-import { hands, labelOnly, letGo, mixedLengths, slackStart } from './load.js';
+import { anchorLoad, doorPlace, doorSide, slide } from './anchor.js';
 import { bandState, inspectionDue, latex, softBand } from './band.js';
-import { condition, doorSide, faceLine } from './place.js';
-import { stretchHigh, stretchLimit } from './stretch.js';
+import type { Caution, CautionContext, CautionLevel, CautionRule } from './caution.js';
+import { faceLine } from './face.js';
+import { mount, overHelp } from './help.js';
+import { hands, labelOnly, letGo, mixedLengths, slackStart } from './load.js';
+import {
+  backForm,
+  breath,
+  fast,
+  freeHand,
+  loweringHard,
+  neckSlip,
+  neckWork,
+  shoulderRehab,
+} from './movement.js';
+import { condition, jointRange, minor } from './person.js';
+import { linkedWeak, stretchHigh, stretchLimit } from './stretch.js';
 
-/** The rules in force, hardest first. */
+/** The rules in force, in the order they are told within a level. */
 export const CAUTION_RULES: readonly CautionRule[] = [
   stretchLimit,
   bandState,
   condition,
   latex,
-  stretchHigh,
-  slackStart,
+  jointRange,
+  neckWork,
+  anchorLoad,
+  doorPlace,
+  fast,
   faceLine,
+  stretchHigh,
+  overHelp,
+  slackStart,
+  mount,
   doorSide,
+  slide,
+  linkedWeak,
   letGo,
+  neckSlip,
+  shoulderRehab,
+  minor,
   inspectionDue,
   softBand,
   labelOnly,
+  breath,
   mixedLengths,
   hands,
+  backForm,
+  loweringHard,
+  freeHand,
 ];
 
 const ORDER: Readonly<Record<CautionLevel, number>> = { refuse: 0, warn: 1, note: 2 };

@@ -7,6 +7,9 @@ import type { CautionContext, CautionRule } from './caution.js';
 const HIGH_STRETCH = 2.5;
 const NEAR_LIMIT_SHARE = 0.95;
 
+/** Bands in series may differ by so much in stretch. */
+const LINKED_DIFFERENCE = 0.3;
+
 /** Cures are looked for in whole centimetres up to this distance, m. */
 const FARTHEST_CURE_M = 2;
 const CURE_STEP_M = 0.01;
@@ -59,6 +62,50 @@ export const stretchHigh: CautionRule = {
     };
   },
 };
+
+/** Warns when the weaker of two bands in series takes most of the stretch. */
+export const linkedWeak: CautionRule = {
+  id: 'linked-weak',
+  level: 'warn',
+  check: (context) => {
+    const { setup, bands } = context;
+    const links = Object.keys(setup.links ?? {});
+    const titleOf = (id: string): string => bands.find((band) => band.id === id)?.title ?? id;
+    for (const link of links) {
+      const joined = setup.runs.flatMap(({ path }, r) => (path.includes(link) ? [r] : []));
+      const worst = widestDifference(context, joined);
+      if (worst === undefined || worst.difference <= LINKED_DIFFERENCE) continue;
+      const weak = titleOf(setup.runs[worst.weak]?.band ?? '');
+      return {
+        rule: 'linked-weak',
+        level: 'warn',
+        text: `Bands in series: ${weak} is stretched ${worst.difference.toFixed(2)} more than its neighbour and takes the stretch. Choose neighbours in strength.`,
+        figures: { difference: worst.difference, band: weak },
+      };
+    }
+    return undefined;
+  },
+};
+
+/** The phase at which two of the runs differ most in stretch, and the one stretched more. */
+function widestDifference(
+  { solved: { rig, buffers } }: CautionContext,
+  runs: readonly number[],
+): { difference: number; weak: number } | undefined {
+  const { samples } = rig.prepared;
+  let widest: { difference: number; weak: number } | undefined;
+  for (const weak of runs) {
+    for (const stout of runs) {
+      for (let k = 0; k < samples; k++) {
+        const difference =
+          (buffers.stretch[weak * samples + k] as number) -
+          Math.max(1, buffers.stretch[stout * samples + k] as number);
+        if (difference > (widest?.difference ?? 0)) widest = { difference, weak };
+      }
+    }
+  }
+  return widest;
+}
 
 function stretchedBands({ setup, solved, bands }: CautionContext): StretchedBand[] {
   return setup.runs.map((run, r) => {

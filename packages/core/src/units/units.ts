@@ -19,6 +19,10 @@ export const INCH_M = 0.0254;
 const RADIANS_PER_DEGREE = Math.PI / 180;
 
 /** Degrees to radians. */
+export function toDegrees(angle_rad: number): number {
+  return angle_rad / RADIANS_PER_DEGREE;
+}
+
 export function toRadians(angle_deg: number): number {
   return angle_deg * RADIANS_PER_DEGREE;
 }

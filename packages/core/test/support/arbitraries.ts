@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Band, Exercise, Setup } from '../../src/index.js';
+import type { AnchoredExercise, Band, Exercise, Setup } from '../../src/index.js';
 
 const coefficient = (most: number) => fc.double({ min: 0, max: most, noNaN: true });
 
@@ -20,7 +20,7 @@ export const bandArbitrary = (id: string): fc.Arbitrary<Band> =>
   });
 
 /** A person pulling at something ahead: every segment named, arms by angles. */
-export const ROW: Exercise = {
+export const ROW: AnchoredExercise = {
   id: 'row',
   title: 'Row',
   plane: 'sagittal',
@@ -32,6 +32,7 @@ export const ROW: Exercise = {
     { phase: 1, foot: 0, shank: -88, thigh: -92, trunk: 92, upperArm: -115, forearm: 5 },
   ],
   demand: { kind: 'contact', at: ['gripL', 'gripR'] },
+  anchor: { point: 'anchor', kinds: ['post'], height: 0.68, distance: 1 },
 };
 
 export const HANG: Exercise = {

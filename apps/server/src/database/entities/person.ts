@@ -1,6 +1,6 @@
-import type { PersonRecord } from '@wiry-otter/contracts';
+import type { AnchorRecord, PersonRecord } from '@wiry-otter/contracts';
 import { EntitySchema } from 'typeorm';
-import { flag, id, json, nullable, number, studioId, text, uuid, version } from './columns.js';
+import { day, flag, id, json, nullable, number, studioId, text, uuid, version } from './columns.js';
 
 export interface PersonRow extends PersonRecord {
   studioId: string;
@@ -19,6 +19,10 @@ export const PersonEntity = new EntitySchema<PersonRow>({
     goal: text(),
     painLimit: number('pain_limit'),
     latexAllergy: flag('latex_allergy'),
+    bornOn: nullable(day('born_on')),
+    conditions: json(),
+    mountLimit_N: number('mount_limit_n'),
+    ranges: json(),
     clearance: nullable(json()),
   },
 });
@@ -42,23 +46,21 @@ export const PersonTrainerEntity = new EntitySchema<PersonTrainerRow>({
 export interface PlaceRow {
   id: string;
   studioId: string;
+  version: number;
   name: string;
   about: string;
 }
 
 export const PlaceEntity = new EntitySchema<PlaceRow>({
   name: 'place',
-  columns: { id, studioId, name: text(), about: text() },
+  columns: { id, studioId, version, name: text(), about: text() },
 });
 
-export interface AnchorRow {
-  id: string;
+export interface AnchorRow extends AnchorRecord {
   studioId: string;
   placeId: string;
-  name: string;
-  kind: 'door' | 'wall' | 'post' | 'bar' | 'underFoot';
-  lowest_m: number;
-  highest_m: number;
+  /** No longer at the place; set-ups that used it still name it. */
+  removed: boolean;
 }
 
 export const AnchorEntity = new EntitySchema<AnchorRow>({
@@ -71,5 +73,9 @@ export const AnchorEntity = new EntitySchema<AnchorRow>({
     kind: text(),
     lowest_m: number('lowest_m'),
     highest_m: number('highest_m'),
+    girth_m: nullable(number('girth_m')),
+    ratedLoad_N: nullable(number('rated_load_n')),
+    door: nullable(json()),
+    removed: flag(),
   },
 });

@@ -11,7 +11,7 @@ import type { ForceUnit } from '@wiry-otter/core';
 import { demandSounding, stretchWord } from '../drawing/figures';
 import type { Point } from '../drawing/limb-path';
 import { Ribbon } from '../drawing/ribbon';
-import { sideFigure } from '../drawing/side-figure';
+import { drawFigure } from '../drawing/figure';
 import { ribbonSpans, SCENE, sceneScale, toScene } from './scene-geometry';
 import type { SolvedWorkbench } from './workbench-model';
 
@@ -186,14 +186,13 @@ export class Scene {
   }
 
   private figureAt(k: number) {
-    const { rig } = this.bench().solved;
+    const { document, solved } = this.bench();
     const scale = this.scale();
-    const { stature_m } = this.bench().document.body;
-    return sideFigure(
-      rig.prepared.contacts,
-      rig.prepared.samples,
+    return drawFigure(
+      document.exercise,
+      document.body,
+      solved.rig.prepared,
       k,
-      stature_m,
       (x, y) => toScene(scale, x, y),
       scale.pxPerMetre,
     );

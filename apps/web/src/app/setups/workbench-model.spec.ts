@@ -1,7 +1,6 @@
 import { knowBand } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
-import type { PersonRecord } from '@wiry-otter/contracts';
-import { bandRecord, pull, measuredBand } from '../../testing/records';
+import { bandRecord, measuredBand, personRecord, pull } from '../../testing/records';
 import { ribbonSpans, SCENE, sceneScale, toScene } from './scene-geometry';
 import {
   type SolvedWorkbench,
@@ -11,18 +10,7 @@ import {
   type WorkbenchState,
 } from './workbench-model';
 
-const PERSON: PersonRecord = {
-  id: 'p',
-  version: 1,
-  name: 'Tobias Quill',
-  about: '',
-  stature_m: 1.8,
-  mass_kg: 85,
-  goal: 'keep',
-  painLimit: 3,
-  latexAllergy: false,
-  clearance: null,
-};
+const PERSON = personRecord();
 const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
 const STATE: WorkbenchState = {
   exerciseId: 'standing-row',
@@ -77,7 +65,7 @@ describe('workbench', () => {
   });
 
   it('asks for clearance in rehab', () => {
-    const rules = (person: PersonRecord): string[] =>
+    const rules = (person: ReturnType<typeof personRecord>): string[] =>
       solve({}, person).cautions.map(({ rule }) => rule);
     expect(rules({ ...PERSON, goal: 'rehab' })).toContain('condition');
     const clearance = { by: 'A physiotherapist', until: '2026-12-31', limits: '' };

@@ -6,7 +6,6 @@ import type {
   PersonRecord,
 } from '@wiry-otter/contracts';
 import {
-  type AnchorKind,
   bandFacts,
   canBeUsed,
   type Caution,
@@ -80,9 +79,9 @@ export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonl
         exercise.anchor === undefined
           ? undefined
           : {
-              point: exercise.anchor.point,
               height_m: state.height_m,
               distance_m: state.distance_m,
+              girth_m: input.anchor?.girth_m ?? undefined,
             },
       routes: chosenRoutes(exercise, state),
       bands: laid.map(fittedBand),
@@ -96,14 +95,11 @@ export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonl
   );
   const context = {
     setup: document,
-    plane: exercise.plane,
+    movement: exercise.cautions ?? [],
     solved: rigged.value,
-    anchor: anchorKind(input),
-    clearance: {
-      needed: person.goal === 'rehab',
-      valid: person.clearance !== null && person.clearance.until >= input.today,
-    },
-    latexAllergy: person.latexAllergy,
+    anchor: input.anchor,
+    person,
+    today: input.today,
     eyesRule: input.eyesRule,
     bands: laid.map(bandFacts),
   };
@@ -127,10 +123,6 @@ export function chosenRoutes(
     const offered = routes.filter((route) => route.for === form);
     return offered.find(({ id }) => id === routeIds[form]) ?? offered[0] ?? [];
   });
-}
-
-function anchorKind({ anchor }: WorkbenchInput): AnchorKind {
-  return anchor?.kind ?? 'underFoot';
 }
 
 /** Bands that may be put into a set-up, tagged ones first. */

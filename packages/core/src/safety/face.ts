@@ -25,46 +25,19 @@ export const faceLine: CautionRule = {
   },
 };
 
-/** Warns until the right side of a door is confirmed. */
-export const doorSide: CautionRule = {
-  id: 'door-side',
-  level: 'warn',
-  check: ({ anchor }) =>
-    anchor === 'door'
-      ? {
-          rule: 'door-side',
-          level: 'warn',
-          text: 'Stand on the side where pulling shuts the door; else lock it and hang a sign outside.',
-          figures: {},
-        }
-      : undefined,
-};
-
-/** Refuses rehab work without a clinician's clearance. */
-export const condition: CautionRule = {
-  id: 'condition',
-  level: 'refuse',
-  check: ({ clearance }) =>
-    clearance === undefined || !clearance.needed || clearance.valid
-      ? undefined
-      : {
-          rule: 'condition',
-          level: 'refuse',
-          text: 'This person needs clearance by a licensed clinician (physician or physiotherapist): ask, and record name, date and limits.',
-          figures: {},
-        },
-};
-
 /**
  * The least distance in the exercise's plane between the head and the straight
  * line from each anchor through the hands and on beyond them, m, over all
  * phases; undefined without a head or an anchor in the plane.
  */
-export function headClearance({ setup, plane, solved }: CautionContext): number | undefined {
+export function headClearance({
+  setup,
+  solved,
+}: Pick<CautionContext, 'setup' | 'solved'>): number | undefined {
   const { rig } = solved;
   const { contacts, samples } = rig.prepared;
   const head = contacts.index.get(HEAD);
-  if (head === undefined || plane === 'transverse') return undefined;
+  if (head === undefined || setup.exercise.plane === 'transverse') return undefined;
   let least: number | undefined;
   for (const run of setup.runs) {
     const anchors = run.path.filter((name) => name in setup.points);

@@ -1,0 +1,106 @@
+import type { Exercise, Pair, Plane, Triple } from '../body/exercise.js';
+
+/** What a band can be hung on, laid under or held by. */
+export type AnchorKind =
+  | 'door'
+  | 'wall'
+  | 'bar'
+  | 'parallelBars'
+  | 'rings'
+  | 'post'
+  | 'banister'
+  | 'rack'
+  | 'furniture'
+  | 'underFoot'
+  | 'underHand'
+  | 'partner';
+
+/** Where an anchor is seen from the person; `over`: at the exercise's origin, up or down. */
+export type AnchorSide = 'ahead' | 'behind' | 'left' | 'right' | 'over';
+
+/** The anchor that an exercise needs and where it usually is, in statures. */
+export interface ExerciseAnchor {
+  /** The point's name in paths; with `halfWidth`, two points with L and R added. */
+  readonly point: string;
+  readonly kinds: readonly AnchorKind[];
+  readonly height: number;
+  readonly distance: number;
+  /** Default ahead. */
+  readonly side?: AnchorSide | undefined;
+  /** Half the distance between the two points of a pair. */
+  readonly halfWidth?: number | undefined;
+}
+
+/** An exercise with the anchor it needs. */
+export interface AnchoredExercise extends Exercise {
+  readonly anchor?: ExerciseAnchor | undefined;
+  /** Height of a transverse exercise's plane over the floor, in statures. Default 0. */
+  readonly level?: number | undefined;
+}
+
+/** Where an anchor is: height over the floor, distance along it from the exercise's origin, m. */
+export interface AnchorPlace {
+  readonly height_m: number;
+  readonly distance_m: number;
+  /** Length once round it; a choked band lies twice round. Default 0. */
+  readonly girth_m?: number | undefined;
+}
+
+/** The points of an exercise's anchor, metres in its frame; none where it needs no anchor. */
+export function anchorPoints(
+  { anchor, level = 0, plane }: AnchoredExercise,
+  stature_m: number,
+  place: AnchorPlace,
+): Record<string, [number, number, number]> {
+  if (anchor === undefined) return {};
+  const height_m = plane === 'transverse' ? place.height_m - level * stature_m : place.height_m;
+  const [x, y, z] = pointAt(plane, anchor.side ?? 'ahead', place.distance_m, height_m);
+  if (anchor.halfWidth === undefined) return { [anchor.point]: [x, y, z] };
+  const half_m = anchor.halfWidth * stature_m;
+  const [dx, dy, dz] = acrossToTheRight(plane);
+  return {
+    [`${anchor.point}L`]: [x - half_m * dx, y - half_m * dy, z - half_m * dz],
+    [`${anchor.point}R`]: [x + half_m * dx, y + half_m * dy, z + half_m * dz],
+  };
+}
+
+/**
+ * Where the root stands when the hands hold the anchor itself, as on a bar:
+ * the body moves up and down with it. Undefined for all other exercises.
+ */
+export function rootOnAnchor(
+  { anchor, root }: AnchoredExercise,
+  stature_m: number,
+  { height_m }: AnchorPlace,
+): Pair | undefined {
+  if (anchor?.side !== 'over' || root.point !== 'grip') return undefined;
+  return [root.at[0] * stature_m, height_m];
+}
+
+function pointAt(plane: Plane, side: AnchorSide, distance_m: number, height_m: number): Triple {
+  if (side === 'over') return plane === 'transverse' ? [0, 0, height_m] : [0, height_m, 0];
+  const away = side === 'behind' || side === 'left' ? -distance_m : distance_m;
+  const alongFacing = side === 'ahead' || side === 'behind';
+  switch (plane) {
+    case 'sagittal':
+      return alongFacing ? [away, height_m, 0] : [0, height_m, away];
+    case 'frontal':
+      // z runs to the back here.
+      return alongFacing ? [0, height_m, -away] : [away, height_m, 0];
+    case 'transverse':
+      // y runs to the left here.
+      return alongFacing ? [away, 0, height_m] : [0, -away, height_m];
+  }
+}
+
+/** The direction to the person's right in a plane's frame. */
+function acrossToTheRight(plane: Plane): Triple {
+  switch (plane) {
+    case 'sagittal':
+      return [0, 0, 1];
+    case 'frontal':
+      return [1, 0, 0];
+    case 'transverse':
+      return [0, -1, 0];
+  }
+}

@@ -1,0 +1,53 @@
+import { naturalStrands } from '../elastic/band.js';
+import type { CautionContext, CautionRule } from './caution.js';
+
+/** Help above this share leaves next to nothing to do. */
+const OVER_HELP = 0.9;
+
+/** Warns when the band does the work. */
+export const overHelp: CautionRule = {
+  id: 'over-help',
+  level: 'warn',
+  check: ({ solved: { summary, rig } }) => {
+    if (!rig.prepared.bodyweight) return undefined;
+    const most = summary.assistMax ?? 0;
+    if (most <= OVER_HELP && summary.overAssistedShare === 0) return undefined;
+    const lifts = summary.overAssistedShare > 0;
+    return {
+      rule: 'over-help',
+      level: 'warn',
+      text: lifts
+        ? 'The band lifts the person: it does more than the whole work. Take a lighter one.'
+        : `The band takes ${Math.round(most * 100)} % somewhere in the rep: it does the work. Take a lighter one.`,
+      figures: { assistMax: most, overAssistedShare: summary.overAssistedShare },
+    };
+  },
+};
+
+/** Warns when hooking foot, knee or hips in takes more than the person can manage. */
+export const mount: CautionRule = {
+  id: 'mount',
+  level: 'warn',
+  check: (context) => {
+    if (!context.movement.includes('mount')) return undefined;
+    const { mountLimit_N } = context.person;
+    const pull_N = pullAtStart(context);
+    if (pull_N <= mountLimit_N) return undefined;
+    return {
+      rule: 'mount',
+      level: 'warn',
+      text: `Hooking in takes ${Math.round(pull_N)} N, more than the ${Math.round(mountLimit_N)} N on file: one foot first, a box or a partner, or two slimmer bands one after the other. Never alone on a high bar.`,
+      figures: { pull_N, mountLimit_N },
+    };
+  },
+};
+
+/** The pull at the start of the rep of the hardest band, all its natural strands together, N. */
+export function pullAtStart({ setup, solved }: CautionContext): number {
+  const { samples } = solved.rig.prepared;
+  return setup.runs.reduce((most, run, r) => {
+    const band = setup.bands.find(({ id }) => id === run.band);
+    const strands = band === undefined ? 1 : naturalStrands(band.kind);
+    return Math.max(most, strands * (solved.buffers.strand_N[r * samples] as number));
+  }, 0);
+}
