@@ -13,6 +13,7 @@ const SCREENS = [
   '/setups',
   '/log',
   '/studio',
+  '/places',
 ];
 
 for (const theme of ['light', 'dark'] as const) {

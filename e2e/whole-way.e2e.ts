@@ -202,7 +202,7 @@ test('the curl stands on the band; keys put bands on and walk through the rep', 
   await signIn(page);
   await page.getByLabel('Person in focus').selectOption({ label: 'Ylva Marsh' });
   await page.getByRole('link', { name: 'Set-ups' }).click();
-  await page.getByLabel('Exercise').selectOption({ label: 'Standing curl' });
+  await page.getByLabel('Exercise').selectOption({ label: 'Curl, standing on the band' });
   await page.locator('body').press('1');
   await expect(page.getByRole('button', { name: /1 Reed/ })).toHaveAttribute(
     'aria-pressed',

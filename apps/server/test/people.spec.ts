@@ -1,4 +1,4 @@
-import type { Account, PersonRecord, PlaceRecord } from '@wiry-otter/contracts';
+import type { Account, PersonRecord, PlaceRecord, ProblemDocument } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { hashPassword } from '../src/account/passwords.js';
 import { StudioEntity, TrainerEntity } from '../src/database/entities/studio.js';
@@ -59,5 +59,65 @@ describe('people and places', () => {
         .withContext(path)
         .toEqual([]);
     }
+  });
+
+  it('change with their anchors; one left out is put away, its set-ups stay', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const placeOf = async (): Promise<PlaceRecord | undefined> =>
+      (await studio.mika.get<PlaceRecord[]>('/places')).body.find(({ id }) => id === setup.placeId);
+    const before = await placeOf();
+    if (before === undefined) return fail('no place');
+    const { id, ...fields } = before;
+    const [gone, ...kept] = fields.anchors;
+    const rack = {
+      id: uuidv7(),
+      name: 'Net rack',
+      kind: 'rack' as const,
+      lowest_m: 0.1,
+      highest_m: 2,
+      girth_m: 0.2,
+      ratedLoad_N: 1500,
+      door: null,
+    };
+    const input = { ...fields, about: 'Tidied', anchors: [...kept, rack] };
+    const saved = await studio.mika.put<PlaceRecord>(`/places/${id}`, input);
+    expect(saved.status).toBe(200);
+    const after = await placeOf();
+    expect(after?.version).toBe(before.version + 1);
+    expect(after?.anchors.map(({ name }) => name)).toContain('Net rack');
+    expect(after?.anchors.map(({ name }) => name)).not.toContain(gone?.name ?? '');
+    expect((await studio.mika.get(`/setups/${setup.id}`)).status).toBe(200);
+    expect((await studio.mika.put(`/places/${id}`, input)).status).toBe(409);
+    const stranger = { ...input, version: 2 };
+    expect((await studio.stranger.put(`/places/${id}`, stranger)).status).toBe(404);
+  });
+
+  it('refuse an anchor that cannot be, naming it', async () => {
+    const bad = {
+      version: 0,
+      name: 'Wharf',
+      about: '',
+      anchors: [
+        {
+          id: uuidv7(),
+          name: 'Bollard',
+          kind: 'post',
+          lowest_m: 2,
+          highest_m: 1,
+          girth_m: -1,
+          ratedLoad_N: null,
+          door: { side: 'over', opens: 'away', locked: false, foamEnd: true },
+        },
+      ],
+    };
+    const { status, body } = await studio.mika.put<ProblemDocument>(`/places/${uuidv7()}`, bad);
+    expect(status).toBe(400);
+    expect(body.faults?.map(({ path }) => path)).toContain('$.anchors[0].girth_m');
+    const mended = { ...bad, anchors: bad.anchors.map((anchor) => ({ ...anchor, girth_m: 0.5 })) };
+    const again = await studio.mika.put<ProblemDocument>(`/places/${uuidv7()}`, mended);
+    expect(again.body.faults?.map(({ path }) => path).sort()).toEqual([
+      '$.anchors[0].door',
+      '$.anchors[0].highest_m',
+    ]);
   });
 });

@@ -185,6 +185,8 @@ export { jointAngles, type RangedJoint } from './body/joint-angles.js';
 export { CAUTION_RULES, findCautions } from './safety/rules.js';
 export { distanceCure } from './safety/stretch.js';
 export { headClearance } from './safety/face.js';
+export { equalCable, equalDumbbell, type EqualWeight } from './alternatives/equal-weight.js';
+export { type ChangeCost, meanDemand, whatIf } from './alternatives/what-if.js';
 export { decide } from './progression/decide.js';
 export {
   type Decision,
@@ -203,6 +205,7 @@ export {
   type AnchoredExercise,
   type AnchorKind,
   type AnchorPlace,
+  anchorPlaceOf,
   anchorPoints,
   type AnchorSide,
   type ExerciseAnchor,

@@ -75,6 +75,11 @@ export const routes: Routes = [
         loadComponent: () => import('./log/log').then((file) => file.Log),
       },
       {
+        path: 'places',
+        title: 'Places · Wiry Otter',
+        loadComponent: () => import('./places/places').then((file) => file.Places),
+      },
+      {
         path: 'studio',
         title: 'Studio · Wiry Otter',
         loadComponent: () => import('./studio/studio').then((file) => file.Studio),

@@ -65,6 +65,32 @@ export function anchorPoints(
 }
 
 /**
+ * Where an exercise's anchor is, read back off the points of a set-up: the
+ * inverse of {@link anchorPoints}, without the girth. Undefined where the
+ * set-up lacks them.
+ */
+export function anchorPlaceOf(
+  { anchor, level = 0, plane }: AnchoredExercise,
+  stature_m: number,
+  points: Readonly<Record<string, Triple>>,
+): Pick<AnchorPlace, 'height_m' | 'distance_m'> | undefined {
+  if (anchor === undefined) return undefined;
+  const names =
+    anchor.halfWidth === undefined ? [anchor.point] : [`${anchor.point}L`, `${anchor.point}R`];
+  const found = names.flatMap((name) => (points[name] === undefined ? [] : [points[name]]));
+  if (found.length < names.length) return undefined;
+  const middle = [0, 1, 2].map(
+    (axis) => found.reduce((sum, point) => sum + (point[axis] ?? 0), 0) / found.length,
+  );
+  const [x = 0, y = 0, z = 0] = middle;
+  const transverse = plane === 'transverse';
+  return {
+    height_m: transverse ? z + level * stature_m : y,
+    distance_m: transverse ? Math.hypot(x, y) : Math.hypot(x, z),
+  };
+}
+
+/**
  * Where the root stands when the hands hold the anchor itself, as on a bar:
  * the body moves up and down with it. Undefined for all other exercises.
  */

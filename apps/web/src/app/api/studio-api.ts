@@ -17,6 +17,7 @@ import {
   person,
   type PersonRecord,
   place,
+  type PlaceInput,
   type PlaceRecord,
   prescription,
   type PrescriptionInput,
@@ -61,6 +62,10 @@ export class StudioApi {
   }
   account(): Observable<Account> {
     return this.client.get('/account', account);
+  }
+
+  putPlace(id: string, input: PlaceInput): Observable<PlaceRecord> {
+    return this.client.put(`/places/${id}`, input, place);
   }
 
   putRules(input: StudioRulesInput): Observable<StudioRecord> {

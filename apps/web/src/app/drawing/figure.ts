@@ -35,6 +35,14 @@ export function drawFigure(
     case 'frontal':
       return frontFigure(place, size);
     case 'transverse':
-      return topFigure(place, size, toDrawing(0, 0));
+      return topFigure(place, size, toDrawing(0, 0), aheadOnDrawing(toDrawing));
   }
+}
+
+/** The direction on the drawing in which the person faces. */
+function aheadOnDrawing(toDrawing: ToDrawing): Point {
+  const from = toDrawing(0, 0);
+  const to = toDrawing(1, 0);
+  const length = Math.hypot(to.x - from.x, to.y - from.y);
+  return { x: (to.x - from.x) / length, y: (to.y - from.y) / length };
 }

@@ -15,7 +15,7 @@ import { demandSounding } from '../drawing/figures';
 import { SoundingText } from '../drawing/sounding';
 import { TideLine } from '../drawing/tide-line';
 import { Scene } from '../setups/scene';
-import type { SolvedWorkbench } from '../setups/workbench-model';
+import { savedPlace, type SolvedWorkbench } from '../setups/workbench-model';
 import { Keys } from '../shell/keys';
 import { NoticeBar } from '../shell/notice-bar';
 import { Theme } from '../shell/theme';
@@ -90,10 +90,13 @@ export class Session {
       : demandSounding(figures.mean, null, figures.unit, this.unit());
   });
   protected readonly marks = computed(() => {
-    const point = Object.values(this.store.session()?.setup.document.points ?? {})[0];
-    return point === undefined
-      ? 'stand on the band'
-      : `anchor at ${(point[1] * 100).toFixed(0)} cm, ankles ${(point[0] * 100).toFixed(0)} cm from it`;
+    const setup = this.store.session()?.setup;
+    const place = setup && savedPlace(setup.document);
+    if (place === undefined) return 'no anchor';
+    const height = `anchor at ${(place.height_m * 100).toFixed(0)} cm`;
+    return place.distance_m === 0
+      ? height
+      : `${height}, ankles ${(place.distance_m * 100).toFixed(0)} cm from it`;
   });
   protected readonly warnings = computed(() =>
     (this.store.session()?.setup.cautions ?? []).filter(({ level }) => level !== 'note'),

@@ -1,39 +1,130 @@
-import type { Triple } from '@wiry-otter/core';
+import type { ExerciseDocument } from '@wiry-otter/contracts';
+import type { PreparedExercise, Triple } from '@wiry-otter/core';
 import type { KnownBand } from '../bands/band-law';
 import type { Point } from '../drawing/limb-path';
 import type { SolvedWorkbench } from './workbench-model';
 
 /** The drawing's size, px; one scale for both directions. */
-export const SCENE = { width: 690, height: 470, floor: 412, right: 590 } as const;
+export const SCENE = { width: 690, height: 470, floor: 412, right: 590, left: 100 } as const;
 /** Room the drawing has to show, m: from behind the person to beyond the wall. */
 const SHOWN_M = { width: 3.05, height: 2.12 };
+/** Room over the highest hand and the anchor, m. */
+const HEADROOM_M = 0.26;
 
 /** Ribbons are drawn wider than true to be seen; true to each other all the same. */
 const RIBBON_PX = { least: 5, perMillimetre: 0.26 } as const;
 const RIBBON_GAP_PX = 1.5;
 /** Segments whose ends fall this close together in the view are drawn as one, px. */
 const SAME_PX = 3;
+/** An anchor nearer to the middle than this is overhead or underneath, not to one side, m. */
+const ASIDE_M = 0.05;
 
-export interface Scale {
+/** How the exercise's plane lies on the drawing. */
+export interface SceneView {
+  readonly seen: 'from the side' | 'from behind' | 'from above';
   readonly pxPerMetre: number;
-  /** Where x = 0 of the exercise's frame lies on the drawing, px. */
+  /** Where the exercise's origin lies on the drawing, px. */
   readonly originX: number;
+  readonly originY: number;
+  /** From above the person faces up where the anchor is at their side. */
+  readonly turned: boolean;
+  /** Height of the floor's line, px; null from above. */
+  readonly floor: number | null;
+  /** Where the anchor is seen from the person: right, left, or neither. */
+  readonly side: 1 | -1 | 0;
 }
 
+const SEEN = {
+  sagittal: 'from the side',
+  frontal: 'from behind',
+  transverse: 'from above',
+} as const;
+
 /**
- * The wall stands still and the person moves: with an anchor the drawing hangs
- * on the wall, without one on the person.
+ * The wall stands still and the person moves: with an anchor to one side the
+ * drawing hangs on the wall, else on the person.
  */
-export function sceneScale(anchor: Triple | undefined): Scale {
-  const pxPerMetre = Math.min(SCENE.width / SHOWN_M.width, SCENE.floor / SHOWN_M.height);
+export function sceneView(
+  { plane }: Pick<ExerciseDocument, 'plane'>,
+  anchor: Triple | undefined,
+  prepared?: PreparedExercise,
+): SceneView {
+  const extent = extentOf(prepared);
+  if (plane === 'transverse') return viewFromAbove(anchor, extent);
+  const top_m = Math.max(
+    SHOWN_M.height,
+    extent.most.y + HEADROOM_M,
+    (anchor?.[1] ?? 0) + HEADROOM_M,
+  );
+  const pxPerMetre = Math.min(SCENE.width / SHOWN_M.width, SCENE.floor / top_m);
+  const along = anchor?.[0] ?? 0;
+  const side = sideOf(along);
   return {
+    seen: SEEN[plane],
     pxPerMetre,
-    originX: anchor === undefined ? SCENE.width / 2 : SCENE.right - anchor[0] * pxPerMetre,
+    originX: originOf(along, side, (extent.least.x + extent.most.x) / 2, pxPerMetre),
+    originY: SCENE.floor,
+    turned: false,
+    floor: SCENE.floor,
+    side,
   };
 }
 
-export function toScene({ pxPerMetre, originX }: Scale, x_m: number, y_m: number): Point {
-  return { x: originX + x_m * pxPerMetre, y: SCENE.floor - y_m * pxPerMetre };
+function viewFromAbove(
+  anchor: Triple | undefined,
+  extent: { readonly least: Point; readonly most: Point },
+): SceneView {
+  const turned = anchor !== undefined && Math.abs(anchor[1]) > Math.abs(anchor[0]);
+  const pxPerMetre = SCENE.width / SHOWN_M.width;
+  // Turned, the left of the person is the left of the drawing.
+  const along = anchor === undefined ? 0 : turned ? -anchor[1] : anchor[0];
+  const side = sideOf(along);
+  const middle = turned ? 0 : (extent.least.x + extent.most.x) / 2;
+  return {
+    seen: SEEN.transverse,
+    pxPerMetre,
+    originX: originOf(along, side, middle, pxPerMetre),
+    originY: SCENE.floor / 2 + (turned ? 30 : 0),
+    turned,
+    floor: null,
+    side,
+  };
+}
+
+function sideOf(along_m: number): SceneView['side'] {
+  if (Math.abs(along_m) < ASIDE_M) return 0;
+  return along_m > 0 ? 1 : -1;
+}
+
+function originOf(
+  along_m: number,
+  side: SceneView['side'],
+  middle_m: number,
+  pxPerMetre: number,
+): number {
+  if (side === 0) return SCENE.width / 2 - middle_m * pxPerMetre;
+  return (side === 1 ? SCENE.right : SCENE.left) - along_m * pxPerMetre;
+}
+
+/** How far the body reaches over the whole rep, m. */
+function extentOf(prepared: PreparedExercise | undefined): { least: Point; most: Point } {
+  const least = { x: 0, y: 0 };
+  const most = { x: 0, y: 0 };
+  if (prepared === undefined || prepared.contacts.x.length === 0) return { least, most };
+  const { x, y } = prepared.contacts;
+  least.x = Math.min(...x);
+  least.y = Math.min(...y);
+  most.x = Math.max(...x);
+  most.y = Math.max(...y);
+  return { least, most };
+}
+
+/** A place of the exercise's plane, m, on the drawing. */
+export function toScene(view: SceneView, x_m: number, y_m: number): Point {
+  const { originX, originY, pxPerMetre, turned } = view;
+  return turned
+    ? { x: originX - y_m * pxPerMetre, y: originY - x_m * pxPerMetre }
+    : { x: originX + x_m * pxPerMetre, y: originY - y_m * pxPerMetre };
 }
 
 /** A ribbon between two contacts as it is drawn. */
@@ -55,7 +146,7 @@ export interface RibbonSpan {
 const CAUTION_STRETCH = 2.5;
 
 /** The bands along their paths at sample k, side by side where several share a path. */
-export function ribbonSpans(bench: SolvedWorkbench, k: number, scale: Scale): RibbonSpan[] {
+export function ribbonSpans(bench: SolvedWorkbench, k: number, view: SceneView): RibbonSpan[] {
   const { rig, buffers } = bench.solved;
   const { samples } = rig.prepared;
   const widths = bench.bands.map(ribbonWidth);
@@ -68,7 +159,7 @@ export function ribbonSpans(bench: SolvedWorkbench, k: number, scale: Scale): Ri
     const aside = offset + width / 2;
     offset += width + RIBBON_GAP_PX;
     const stretch = buffers.stretch[r * samples + k] as number;
-    const spans = pathSegments(bench, r, k, scale);
+    const spans = pathSegments(bench, r, k, view);
     const longest = Math.max(...spans.map(({ length }) => length));
     return spans.map(({ from, to, length }) => {
       const angle = Math.atan2(to.y - from.y, to.x - from.x);
@@ -81,7 +172,7 @@ export function ribbonSpans(bench: SolvedWorkbench, k: number, scale: Scale): Ri
         length,
         angle_deg: (angle * 180) / Math.PI,
         width,
-        rest_m: length / scale.pxPerMetre / Math.max(stretch, 1),
+        rest_m: length / view.pxPerMetre / Math.max(stretch, 1),
         stretch,
         caution: stretch > Math.min(CAUTION_STRETCH, band.record.limit),
         main: length === longest,
@@ -100,8 +191,8 @@ interface Segment {
   readonly length: number;
 }
 
-/** The segments of a run's path as seen from the side, each once, anchor's end first. */
-function pathSegments(bench: SolvedWorkbench, r: number, k: number, scale: Scale): Segment[] {
+/** The segments of a run's path as seen in the view, each once, anchor's end first. */
+function pathSegments(bench: SolvedWorkbench, r: number, k: number, view: SceneView): Segment[] {
   const { rig } = bench.solved;
   const { samples } = rig.prepared;
   const start = r * rig.capacity.pathNodes;
@@ -109,7 +200,7 @@ function pathSegments(bench: SolvedWorkbench, r: number, k: number, scale: Scale
   const point = (i: number): Point => {
     const node = rig.path[start + (i % count)] as number;
     return toScene(
-      scale,
+      view,
       rig.nodeX[node * samples + k] as number,
       rig.nodeY[node * samples + k] as number,
     );

@@ -7,12 +7,15 @@ import {
   output,
   viewChild,
 } from '@angular/core';
-import type { ForceUnit } from '@wiry-otter/core';
+import type { AnchorRecord, CompleteSetupDocument } from '@wiry-otter/contracts';
+import { anchorPlaceOf, type ForceUnit } from '@wiry-otter/core';
+import { drawFigure } from '../drawing/figure';
 import { demandSounding, stretchWord } from '../drawing/figures';
 import type { Point } from '../drawing/limb-path';
+import { drawProps } from '../drawing/props';
 import { Ribbon } from '../drawing/ribbon';
-import { drawFigure } from '../drawing/figure';
-import { ribbonSpans, SCENE, sceneScale, toScene } from './scene-geometry';
+import { anchorShapes, anchorShapesFromAbove } from './anchor-shapes';
+import { ribbonSpans, SCENE, sceneView, toScene } from './scene-geometry';
 import type { SolvedWorkbench } from './workbench-model';
 
 /** Steps of the arrow keys, m: one centimetre, five with Shift. */
@@ -22,7 +25,9 @@ const BIG_STEP_M = 0.05;
 /** Where the large figure stands beside the person, px. */
 const SOUNDING_ROOM = { behind: 190, ahead: 150, margin: 16 } as const;
 
-/** The set-up to scale from the side; figure and anchor can be dragged or moved by keys. */
+type Dragged = 'figure' | 'anchor' | 'grip';
+
+/** The set-up to scale; figure, anchor and grip can be dragged or moved by keys. */
 @Component({
   selector: 'otter-scene',
   imports: [Ribbon],
@@ -36,37 +41,90 @@ export class Scene {
   readonly sample = input.required<number>();
   readonly distance_m = input.required<number>();
   readonly height_m = input.required<number>();
+  readonly slip_m = input(0);
   /** A picture to look at: nothing moves, and no figure stands on it. */
   readonly still = input(false);
-  readonly anchorName = input<string | null>(null);
-  readonly anchorKind = input<string | null>(null);
+  readonly anchorRecord = input<AnchorRecord | null>(null);
+  /** Another set-up of the same exercise, drawn faintly behind: the saved one. */
+  readonly ghost = input<CompleteSetupDocument | null>(null);
   readonly distanceChange = output<number>();
   readonly heightChange = output<number>();
+  readonly slipChange = output<number>();
 
   private readonly drawing = viewChild.required<ElementRef<SVGSVGElement>>('drawing');
-  private grip: {
-    readonly what: 'figure' | 'anchor';
-    readonly from: Point;
-    readonly value: number;
-  } | null = null;
+  private held: { readonly what: Dragged; readonly from: Point; readonly value: number } | null =
+    null;
 
   protected readonly size = SCENE;
-  protected readonly anchor = computed(() => Object.values(this.bench().document.points)[0]);
-  protected readonly shownDistance_m = computed(() => this.anchor()?.[0] ?? 0);
-  protected readonly scale = computed(() => sceneScale(this.anchor()));
-  protected readonly anchorAt = computed(() => {
-    const place = this.anchor();
-    return place === undefined ? null : toScene(this.scale(), place[0], place[1]);
+  protected readonly points = computed(() => Object.values(this.bench().document.points));
+  protected readonly anchor = computed(() => this.points()[0]);
+  protected readonly place = computed(() => {
+    const { body, exercise, points } = this.bench().document;
+    return anchorPlaceOf(exercise, body.stature_m, points);
   });
-  protected readonly spans = computed(() => ribbonSpans(this.bench(), this.sample(), this.scale()));
+  protected readonly view = computed(() => {
+    const { document, solved } = this.bench();
+    return sceneView(document.exercise, this.anchor(), solved.rig.prepared);
+  });
+  protected readonly anchorsAt = computed(() =>
+    this.points().map(([x, y]) => toScene(this.view(), x, y)),
+  );
+  protected readonly anchorAt = computed(() => this.anchorsAt()[0] ?? null);
+  /** Whether the person can be moved nearer and farther on the drawing. */
+  protected readonly movable = computed(() => this.view().side !== 0 && !this.still());
+  protected readonly anchorShapes = computed(() => {
+    const record = this.anchorRecord();
+    const { floor, pxPerMetre, side } = this.view();
+    return record === null
+      ? []
+      : this.anchorsAt()
+          .slice(0, floor === null ? undefined : 1)
+          .flatMap((at) => {
+            const placing = {
+              at,
+              floor: floor ?? SCENE.height - 58,
+              side: side === 0 ? 1 : side,
+              pxPerMetre,
+            } as const;
+            return floor === null
+              ? anchorShapesFromAbove(record, placing)
+              : anchorShapes(record, placing);
+          });
+  });
+  protected readonly spans = computed(() => ribbonSpans(this.bench(), this.sample(), this.view()));
   protected readonly figure = computed(() => this.figureAt(this.sample()));
   protected readonly startGhost = computed(() => this.figureAt(0));
   protected readonly endGhost = computed(() =>
     this.figureAt(this.bench().solved.rig.prepared.samples - 1),
   );
-  protected readonly feet = computed(() => toScene(this.scale(), 0, 0));
+  protected readonly props = computed(() => {
+    const { document, solved } = this.bench();
+    return drawProps(document.exercise, document.body, solved.rig.prepared, (x, y) =>
+      toScene(this.view(), x, y),
+    );
+  });
+  protected readonly heightWords = computed(
+    () => `${((this.place()?.height_m ?? 0) * 100).toFixed(0)} cm`,
+  );
+  protected readonly feet = computed(() => toScene(this.view(), 0, 0));
 
-  protected readonly hands = computed(() => this.contactAt('gripR', this.sample()));
+  /** The saved set-up's anchor and the line of its band, where they differ from what is set. */
+  protected readonly ghostAnchor = computed(() => {
+    const point = Object.values(this.ghost()?.points ?? {})[0];
+    const here = this.anchor();
+    const at = this.anchorAt();
+    if (point === undefined || here === undefined || at === null || this.view().side === 0) {
+      return null;
+    }
+    // The wall stands still: a saved distance is a person elsewhere, drawn as their feet's mark.
+    const moved = toScene(this.view(), here[0] - point[0], here[1] - point[1]);
+    const feet = this.feet();
+    const height = toScene(this.view(), point[0], point[1]);
+    const same = Math.hypot(moved.x - feet.x, height.y - at.y) < 3;
+    return same ? null : { feetX: moved.x, y: this.view().floor === null ? at.y : height.y };
+  });
+
+  protected readonly hands = computed(() => this.pullPlace(this.sample()));
   protected readonly sounding = computed(() => {
     const { solved, spread } = this.bench();
     const k = this.sample();
@@ -80,15 +138,29 @@ export class Scene {
   /** Behind the person where there is room, else over the band ahead. */
   protected readonly soundingPlace = computed(() => {
     const hands = this.hands();
-    const head = this.contactAt('head', this.sample());
-    const behind = Math.min(head.x, hands.x) - SOUNDING_ROOM.behind;
+    const { side } = this.view();
+    if (side === -1) {
+      const ahead = Math.max(...this.outline().map(({ x }) => x)) + 24;
+      return { x: Math.min(SCENE.width - 180, ahead), y: Math.max(110, hands.y - 40) };
+    }
+    const head = Math.min(...this.outline().map(({ x }) => x));
+    const behind = Math.min(head, hands.x) - SOUNDING_ROOM.behind + 60;
     return behind >= SOUNDING_ROOM.margin
-      ? { x: behind, y: Math.max(120, hands.y - 100) }
+      ? { x: behind, y: Math.max(120, hands.y - 60) }
       : { x: hands.x + SOUNDING_ROOM.ahead, y: Math.max(90, hands.y - 130) };
   });
   protected readonly soundingWords = computed(() => {
     const { demand } = this.bench().document.exercise;
-    return demand.kind === 'moment' ? `at the ${demand.at}` : 'both hands';
+    switch (demand.kind) {
+      case 'moment':
+        return `at the ${demand.at}`;
+      case 'support':
+        return 'left to the person';
+      case 'prop':
+        return 'through the hands';
+      case 'contact':
+        return CONTACT_WORDS[demand.at.join(' ')] ?? 'on the body';
+    }
   });
 
   /** The stretch of each band beside the middle of its ribbon. */
@@ -114,8 +186,12 @@ export class Scene {
   protected readonly recoil = computed(() => {
     const anchor = this.anchorAt();
     if (anchor === null || this.bench().document.runs.length === 0) return null;
+    if (!this.bench().document.runs.some(({ path }) => path.some((name) => /^grip/.test(name)))) {
+      return null;
+    }
     const hands = this.hands();
     const length = Math.hypot(hands.x - anchor.x, hands.y - anchor.y);
+    if (length < 1) return null;
     const beyond = 110;
     return {
       from: hands,
@@ -132,50 +208,61 @@ export class Scene {
       : `recoil line: head clear by ${(clear_m * 100).toFixed(0)} cm`;
   });
 
+  /** Where the band leaves the hand, for the handle that slides the grip along it. */
+  protected readonly gripHandle = computed(() => {
+    const gripped = this.bench().document.runs.some(({ path }) => path.includes('gripR'));
+    return gripped && !this.still() ? this.contactAt('gripR', this.sample()) : null;
+  });
+
   /** The floor's ruler, from the anchor's plumb line or from the feet. */
   protected readonly ruler = computed(() => {
-    const { pxPerMetre, originX } = this.scale();
-    const zero = this.anchorAt()?.x ?? originX;
+    const { pxPerMetre, originX, side } = this.view();
+    const zero = side === 0 ? originX : (this.anchorAt()?.x ?? originX);
+    const away = side === -1 ? 1 : -1;
     const ticks: { x: number; label: string | null; long: boolean }[] = [];
-    for (let decimetre = -5; decimetre <= 32; decimetre++) {
-      const x = zero - (decimetre / 10) * pxPerMetre;
+    for (let decimetre = side === 0 ? -30 : -5; decimetre <= 32; decimetre++) {
+      const x = zero + (away * decimetre * pxPerMetre) / 10;
       if (x < 8 || x > SCENE.width - 8) continue;
       const long = decimetre % 5 === 0;
-      ticks.push({ x, long, label: long && decimetre >= 0 ? String(decimetre * 10) : null });
+      const labelled = long && (side === 0 || decimetre >= 0);
+      ticks.push({ x, long, label: labelled ? String(Math.abs(decimetre) * 10) : null });
     }
     return ticks;
   });
+  protected readonly rulerY = computed(() => this.view().floor ?? SCENE.floor);
 
-  protected press(event: PointerEvent, what: 'figure' | 'anchor'): void {
-    if (what === 'figure' && this.anchor() === undefined) return;
+  protected press(event: PointerEvent, what: Dragged): void {
+    if (this.still() || (what === 'figure' && !this.movable())) return;
     event.preventDefault();
+    event.stopPropagation();
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
     (event.currentTarget as SVGElement).focus();
-    const value = what === 'figure' ? this.distance_m() : this.height_m();
-    this.grip = { what, from: this.toDrawing(event), value };
+    const value = { figure: this.distance_m(), anchor: this.height_m(), grip: this.slip_m() }[what];
+    this.held = { what, from: this.toDrawing(event), value };
   }
 
   protected move(event: PointerEvent): void {
-    if (this.grip === null) return;
+    if (this.held === null) return;
     const now = this.toDrawing(event);
-    const { pxPerMetre } = this.scale();
-    if (this.grip.what === 'figure') {
-      this.distanceChange.emit(this.grip.value - (now.x - this.grip.from.x) / pxPerMetre);
-    } else {
-      this.heightChange.emit(this.grip.value - (now.y - this.grip.from.y) / pxPerMetre);
-    }
+    const { pxPerMetre, side } = this.view();
+    const { from, value, what } = this.held;
+    const right_m = (now.x - from.x) / pxPerMetre;
+    const up_m = (from.y - now.y) / pxPerMetre;
+    if (what === 'figure') this.distanceChange.emit(value - side * right_m);
+    else if (what === 'anchor') this.heightChange.emit(value + up_m);
+    else this.slipChange.emit(value + this.alongBand(right_m, up_m));
   }
 
   protected release(): void {
-    this.grip = null;
+    this.held = null;
   }
 
   protected figureKey(event: KeyboardEvent): void {
-    // The wall is on the right, so a step to the left goes away from it.
-    const away = { ArrowLeft: 1, ArrowRight: -1 }[event.key];
-    if (away === undefined) return;
+    const right = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (right === undefined || !this.movable()) return;
     event.preventDefault();
-    this.distanceChange.emit(this.distance_m() + away * stepOf(event));
+    // Away from the wall is farther.
+    this.distanceChange.emit(this.distance_m() - this.view().side * right * stepOf(event));
   }
 
   protected anchorKey(event: KeyboardEvent): void {
@@ -185,23 +272,75 @@ export class Scene {
     this.heightChange.emit(this.height_m() + up * stepOf(event));
   }
 
+  protected gripKey(event: KeyboardEvent): void {
+    const lower = { ArrowDown: 1, ArrowUp: -1, ArrowRight: 1, ArrowLeft: -1 }[event.key];
+    if (lower === undefined) return;
+    event.preventDefault();
+    this.slipChange.emit(this.slip_m() + lower * stepOf(event));
+  }
+
+  /** How far a movement of the pointer goes from the hand along the band, m. */
+  private alongBand(right_m: number, up_m: number): number {
+    const hand = this.contactAt('gripR', this.sample());
+    const span = this.spans().find(({ main }) => main);
+    if (span === undefined) return 0;
+    const angle = (span.angle_deg * Math.PI) / 180;
+    const far = {
+      x: span.from.x + Math.cos(angle) * span.length,
+      y: span.from.y + Math.sin(angle) * span.length,
+    };
+    const other =
+      Math.hypot(far.x - hand.x, far.y - hand.y) <
+      Math.hypot(span.from.x - hand.x, span.from.y - hand.y)
+        ? span.from
+        : far;
+    const length = Math.hypot(other.x - hand.x, other.y - hand.y);
+    return length === 0
+      ? 0
+      : (right_m * (other.x - hand.x) - up_m * (other.y - hand.y)) /
+          length /
+          Math.max(1, span.stretch);
+  }
+
   private figureAt(k: number) {
     const { document, solved } = this.bench();
-    const scale = this.scale();
+    const view = this.view();
     return drawFigure(
       document.exercise,
       document.body,
       solved.rig.prepared,
       k,
-      (x, y) => toScene(scale, x, y),
-      scale.pxPerMetre,
+      (x, y) => toScene(view, x, y),
+      view.pxPerMetre,
     );
+  }
+
+  /** Where the band pulls on the person: the hands, else the first body contact of a path. */
+  private pullPlace(k: number): Point {
+    const { contacts } = this.bench().solved.rig.prepared;
+    const names = this.bench().document.runs.flatMap(({ path }) => path);
+    const name =
+      names.find((contact) => contact === 'gripR') ??
+      names.find((contact) => contacts.index.has(contact)) ??
+      'gripR';
+    return this.contactAt(name, k);
   }
 
   private contactAt(name: string, k: number): Point {
     const { contacts, samples } = this.bench().solved.rig.prepared;
-    const i = (contacts.index.get(name) ?? 0) * samples + k;
-    return toScene(this.scale(), contacts.x[i] as number, contacts.y[i] as number);
+    const c = contacts.index.get(name);
+    if (c === undefined) return toScene(this.view(), 0, 0);
+    const i = c * samples + k;
+    return toScene(this.view(), contacts.x[i] as number, contacts.y[i] as number);
+  }
+
+  /** Places of all contacts at the sample on show. */
+  private outline(): Point[] {
+    const { contacts, samples } = this.bench().solved.rig.prepared;
+    return contacts.kinds.map((_, c) => {
+      const i = c * samples + this.sample();
+      return toScene(this.view(), contacts.x[i] as number, contacts.y[i] as number);
+    });
   }
 
   private toDrawing(event: PointerEvent): Point {
@@ -210,6 +349,13 @@ export class Scene {
     return { x: (event.clientX - box.left) * shrunk, y: (event.clientY - box.top) * shrunk };
   }
 }
+
+const CONTACT_WORDS: Readonly<Record<string, string>> = {
+  'gripL gripR': 'both hands',
+  gripR: 'one hand',
+  'shoulderL shoulderR': 'both shoulders',
+  head: 'at the head',
+};
 
 function stepOf(event: KeyboardEvent): number {
   return event.shiftKey ? BIG_STEP_M : STEP_M;

@@ -5,6 +5,12 @@ import { forceWord } from '../drawing/figures';
 import { type Inks, LineChart, type LineChartConfiguration } from '../drawing/line-chart';
 import type { SolvedWorkbench, WorkbenchState } from './workbench-model';
 
+/** Another curve of the same exercise, drawn beside: a weight of equal mean, or the saved set-up. */
+export interface OtherCurve {
+  readonly words: string;
+  readonly demand: readonly number[];
+}
+
 interface TracePoint {
   readonly x: number;
   readonly y: number;
@@ -22,6 +28,8 @@ export class Trace {
   readonly unit = input.required<ForceUnit>();
   readonly wanted = input<WorkbenchState['wanted']>(null);
   readonly sample = input.required<number>();
+  readonly weight = input<OtherCurve | null>(null);
+  readonly saved = input<OtherCurve | null>(null);
 
   protected readonly demandUnit = computed(() =>
     this.bench().solved.rig.prepared.unit === 'N' ? forceWord(this.unit()) : 'N·m',
@@ -43,6 +51,8 @@ export class Trace {
       above: points((k) => demand(k) + range(k)),
       below: points((k) => Math.max(0, demand(k) - range(k))),
       lowering: points((k) => Math.abs(solved.buffers.signedLowering[k] as number)),
+      weight: points((k) => this.weight()?.demand[k] ?? NaN),
+      saved: points((k) => this.saved()?.demand[k] ?? NaN),
       strength: points((k) => peak * strengthAt(document.exercise.strength, phase[k] as number)),
     };
   });
@@ -62,7 +72,8 @@ export class Trace {
   });
 
   protected readonly configure = computed(() => {
-    const { demand, above, below, lowering, strength } = this.lines();
+    const { demand, above, below, lowering, strength, weight, saved } = this.lines();
+    const others = { weight: this.weight() !== null, saved: this.saved() !== null };
     const wanted = this.wanted();
     const demandUnit = this.demandUnit();
     const here = demand[this.sample()];
@@ -91,6 +102,12 @@ export class Trace {
             shadeTo(below, faded(inks('pull'), 0.2)),
             { ...line(strength, inks('faint')), borderWidth: 1, borderDash: [1, 4] },
             { ...line(lowering, inks('pull')), borderWidth: 1.5, borderDash: [5, 4] },
+            ...(others.saved
+              ? [{ ...line(saved, inks('faint')), borderWidth: 1.5, borderDash: [2, 3] }]
+              : []),
+            ...(others.weight
+              ? [{ ...line(weight, inks('ink')), borderWidth: 2, borderDash: [8, 4] }]
+              : []),
             line(demand, inks('pull')),
             {
               data: here === undefined ? [] : [here],

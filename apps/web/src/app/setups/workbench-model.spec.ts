@@ -1,7 +1,7 @@
 import { knowBand } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
 import { bandRecord, measuredBand, personRecord, pull } from '../../testing/records';
-import { ribbonSpans, SCENE, sceneScale, toScene } from './scene-geometry';
+import { ribbonSpans, SCENE, sceneView, toScene } from './scene-geometry';
 import {
   type SolvedWorkbench,
   solveWorkbench,
@@ -20,6 +20,12 @@ const STATE: WorkbenchState = {
   bandIds: ['a'],
   height_m: 1.2,
   distance_m: 2,
+  grip_m: null,
+  stance_m: null,
+  slip_m: 0,
+  wraps: 0,
+  weight_kg: 0,
+  body: null,
   wanted: null,
   acknowledged: [],
 };
@@ -91,14 +97,14 @@ describe('workbench', () => {
 describe('scene', () => {
   it('keeps the wall still while the person moves, floor at the ruler', () => {
     for (const distance_m of [1.2, 2.4]) {
-      const scale = sceneScale([distance_m, 1.2, 0]);
+      const scale = sceneView({ plane: 'sagittal' }, [distance_m, 1.2, 0]);
       expect(toScene(scale, distance_m, 0)).toEqual({ x: SCENE.right, y: SCENE.floor });
     }
   });
 
   it('draws a band once along lines that several strands share, spread as it is stretched', () => {
     const bench = solve();
-    const scale = sceneScale([2, 1.2, 0]);
+    const scale = sceneView({ plane: 'sagittal' }, [2, 1.2, 0]);
     const spans = ribbonSpans(bench, 40, scale);
     expect(spans.length).toBe(1);
     const [span] = spans;

@@ -6,19 +6,25 @@ import type {
   PersonRecord,
 } from '@wiry-otter/contracts';
 import {
+  anchorPlaceOf,
   bandFacts,
+  type Body,
   canBeUsed,
   type Caution,
+  type ChangeCost,
+  type Composition,
   composeSetup,
   type Fault,
   findCautions,
   fittedBand,
   headClearance,
   isContinuous,
+  type Load,
   rigSetup,
   solutionSpread,
   type SolvedRig,
   type Spread,
+  whatIf,
 } from '@wiry-otter/core';
 import type { KnownBand } from '../bands/band-law';
 
@@ -31,13 +37,24 @@ export interface WorkbenchState {
   readonly bandIds: readonly string[];
   readonly height_m: number;
   readonly distance_m: number;
+  /** Widths of grip and stance; null: the exercise's own. */
+  readonly grip_m: number | null;
+  readonly stance_m: number | null;
+  /** How far below its end the band is gripped, m. */
+  readonly slip_m: number;
+  /** Turns round the anchor beyond what the route lays. */
+  readonly wraps: number;
+  /** Free weight in each hand, kg. */
+  readonly weight_kg: number;
+  /** Another body than the one on file, to try out; null: the person's own. */
+  readonly body: Body | null;
   /** Mean demand wanted, in the demand's own unit. */
   readonly wanted: { readonly from: number; readonly to: number } | null;
   readonly acknowledged: readonly string[];
 }
 
 /** How near and how far a person can stand from an anchor, m. */
-export const DISTANCE_RANGE = { least: 0.6, most: 2.8 } as const;
+export const DISTANCE_RANGE = { least: 0.2, most: 2.8 } as const;
 
 /** Everything the screen draws and states, solved from the state by the core. */
 export interface SolvedWorkbench {
@@ -64,28 +81,12 @@ export interface WorkbenchInput {
 
 /** Solves the workbench with the real model; called on every frame of a drag. */
 export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonly Fault[] {
-  const { exercise, person, state } = input;
-  const laid = input.bands.filter(({ record, calibration }) => {
-    const form = isContinuous(record.kind) ? 'continuous' : 'open';
-    return calibration !== null && exercise.routes?.some((route) => route.for === form);
-  });
+  const { exercise, person } = input;
+  const laid = layableBands(input);
   const document: CompleteSetupDocument = {
     format: 'wiry-otter.setup',
     version: 1,
-    ...composeSetup({
-      exercise,
-      body: person,
-      anchor:
-        exercise.anchor === undefined
-          ? undefined
-          : {
-              height_m: state.height_m,
-              distance_m: state.distance_m,
-              girth_m: input.anchor?.girth_m ?? undefined,
-            },
-      routes: chosenRoutes(exercise, state),
-      bands: laid.map(fittedBand),
-    }),
+    ...composeSetup(compositionOf(input)),
   };
   const rigged = rigSetup(document);
   if (!rigged.ok) return rigged.faults;
@@ -98,7 +99,7 @@ export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonl
     movement: exercise.cautions ?? [],
     solved: rigged.value,
     anchor: input.anchor,
-    person,
+    person: { ...person, ...document.body },
     today: input.today,
     eyesRule: input.eyesRule,
     bands: laid.map(bandFacts),
@@ -113,10 +114,98 @@ export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonl
   };
 }
 
+/** The bench as the core composes it. */
+export function compositionOf(input: WorkbenchInput): Composition<ExerciseDocument> {
+  const { anchor, exercise, person, state } = input;
+  return {
+    exercise,
+    body: state.body ?? person,
+    anchor:
+      exercise.anchor === undefined
+        ? undefined
+        : {
+            height_m: state.height_m,
+            distance_m: exercise.anchor.side === 'over' ? 0 : state.distance_m,
+            girth_m: anchor?.girth_m ?? undefined,
+          },
+    routes: chosenRoutes(exercise, state),
+    bands: layableBands(input).map(fittedBand),
+    widths: {
+      ...(state.grip_m === null ? {} : { grip_m: state.grip_m }),
+      ...(state.stance_m === null ? {} : { stance_m: state.stance_m }),
+    },
+    slip_m: state.slip_m,
+    wraps: state.wraps,
+    weights: weightsOf(exercise, state),
+  };
+}
+
+/** Bands with a law that the exercise has a route for. */
+function layableBands({ bands, exercise }: WorkbenchInput): KnownBand[] {
+  return bands.filter(({ record, calibration }) => {
+    const form = isContinuous(record.kind) ? 'continuous' : 'open';
+    return calibration !== null && exercise.routes?.some((route) => route.for === form);
+  });
+}
+
+/** The hands that hold a free weight: both, or the right where one limb works. */
+function weightsOf({ limbs }: ExerciseDocument, { weight_kg }: WorkbenchState): Load[] {
+  if (weight_kg <= 0) return [];
+  const hands = limbs === 1 ? ['gripR'] : ['gripL', 'gripR'];
+  return hands.map((at) => ({ at, mass_kg: weight_kg }));
+}
+
+/** Steps whose cost the trainer is told, m. */
+const STEP = { distance: 0.1, stance: 0.05, grip: 0.05 } as const;
+
+/** What 10 cm of distance, 5 cm of stance or grip, one turn and each band of the bag would cost. */
+export function costsOf(input: WorkbenchInput, bag: readonly KnownBand[]): ChangeCost[] {
+  const present = compositionOf(input);
+  const { anchor, bands, widths } = present;
+  const stance_m =
+    widths?.stance_m ?? defaultWidth(input.exercise, 'stance') * present.body.stature_m;
+  const stretched = anchor !== undefined && input.exercise.anchor?.side !== 'over';
+  const others = bag.filter(({ record }) => !bands.some(({ id }) => id === record.id));
+  const withBand = (band: KnownBand): Partial<Composition<ExerciseDocument>> => ({
+    bands: layableBands({ ...input, bands: [...input.bands, band] }).map(fittedBand),
+  });
+  return whatIf(present, [
+    ...(stretched
+      ? [
+          {
+            id: 'back',
+            part: { anchor: { ...anchor, distance_m: anchor.distance_m + STEP.distance } },
+          },
+          {
+            id: 'closer',
+            part: { anchor: { ...anchor, distance_m: anchor.distance_m - STEP.distance } },
+          },
+        ]
+      : []),
+    ...(input.exercise.anchor === undefined
+      ? [{ id: 'stance', part: { widths: { ...widths, stance_m: stance_m + STEP.stance } } }]
+      : []),
+    { id: 'grip', part: { slip_m: (present.slip_m ?? 0) + STEP.grip } },
+    ...((anchor?.girth_m ?? 0) > 0
+      ? [{ id: 'wrap', part: { wraps: (present.wraps ?? 0) + 1 } }]
+      : []),
+    ...bands.map(({ id }) => ({
+      id: `off ${id}`,
+      part: { bands: bands.filter((band) => band.id !== id) },
+    })),
+    ...others.map((band) => ({ id: `on ${band.record.id}`, part: withBand(band) })),
+  ]).filter(({ difference }) => Math.abs(difference) > 1e-9);
+}
+
+/** Width of grip or stance of an exercise, in statures. */
+export function defaultWidth({ widths }: ExerciseDocument, which: 'grip' | 'stance'): number {
+  return widths?.[which] ?? { grip: 0.259, stance: 0.191 }[which];
+}
+
 /** One route per form of band: the chosen one, else the exercise's first. */
 export function chosenRoutes(
   exercise: ExerciseDocument,
-  { routeIds }: WorkbenchState,
+  { routeIds }: Pick<WorkbenchState, 'routeIds'>,
 ): NonNullable<ExerciseDocument['routes']> {
   const routes = exercise.routes ?? [];
   return (['continuous', 'open'] as const).flatMap((form) => {
@@ -131,4 +220,13 @@ export function usableBands(bands: readonly KnownBand[]): KnownBand[] {
   return bands
     .filter((band) => canBeUsed(band) && band.calibration !== null)
     .sort((a, b) => rank(a) - rank(b));
+}
+
+/** Distance and height of a saved set-up's anchor; nothing where it has none. */
+export function savedPlace({
+  body,
+  exercise,
+  points,
+}: CompleteSetupDocument): { height_m: number; distance_m: number } | undefined {
+  return anchorPlaceOf(exercise, body.stature_m, points);
 }

@@ -78,4 +78,45 @@ describe('workbench store', () => {
     expect(again.set.distance_m()).toBe(2.04);
     expect(again.set.bandIds()).toEqual([BAND.id]);
   });
+
+  it('undoes and redoes without end; a drag counts as one change', () => {
+    const bench = openBench();
+    bench.toggleBand(BAND.id);
+    for (const distance_m of [1.91, 1.95, 2.0]) bench.setDistance(distance_m);
+    bench.setFigure('slip_m', 0.05);
+    bench.undo();
+    expect(bench.set.slip_m()).toBe(0);
+    bench.undo();
+    expect(bench.set.distance_m()).toBe(1.9);
+    expect(bench.set.bandIds()).toEqual([BAND.id]);
+    bench.redo();
+    expect(bench.set.distance_m()).toBe(2);
+    bench.setFigure('wraps', 2);
+    expect(bench.canRedo()).toBeFalse();
+    while (bench.canUndo()) bench.undo();
+    expect(bench.set.bandIds()).toEqual([]);
+  });
+
+  it('goes to where an exercise usually has its anchor, and lets figures be typed within bounds', () => {
+    const bench = openBench();
+    bench.chooseExercise('pull-up');
+    expect(bench.anchor()?.kind).toBe('bar');
+    expect(bench.set.height_m()).toBe(2.25);
+    bench.setFigure('slip_m', 9);
+    expect(bench.set.slip_m()).toBe(0.6);
+    bench.setFigure('stance_m', 0.4);
+    bench.setFigure('stance_m', null);
+    expect(bench.set.stance_m()).toBeNull();
+  });
+
+  it('tells what changes would cost, and the weight of equal mean', () => {
+    const bench = openBench();
+    expect(bench.costs()).toEqual([]);
+    bench.toggleBand(BAND.id);
+    const back = bench.costs().find(({ id }) => id === 'back');
+    expect(back?.difference).toBeGreaterThan(0);
+    const off = bench.costs().find(({ id }) => id === `off ${BAND.id}`);
+    expect(off?.share).toBeCloseTo(-1, 6);
+    expect(bench.equalWeight()?.kind).toBe('dumbbell');
+  });
 });

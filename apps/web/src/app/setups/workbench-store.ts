@@ -9,18 +9,24 @@ import {
   withState,
 } from '@ngrx/signals';
 import { CATALOGUE, findExercise } from '@wiry-otter/catalogue';
-import type { SetupRecord } from '@wiry-otter/contracts';
+import type { ExerciseDocument, SetupRecord } from '@wiry-otter/contracts';
+import { equalCable, equalDumbbell } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import * as z from 'zod';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
 import { readStored, store as keep } from '../state/storage';
 import { studioFeature } from '../state/studio';
+import { bestAnchor, isOnBody, missingWords, usableAnchors } from './kit';
+import { withUndo } from './undo';
 import {
+  costsOf,
   DISTANCE_RANGE,
+  savedPlace,
   type SolvedWorkbench,
   solveWorkbench,
   usableBands,
+  type WorkbenchInput,
   type WorkbenchState,
 } from './workbench-model';
 
@@ -32,18 +38,30 @@ const stored = z.object({
   bandIds: z.array(z.string()),
   height_m: z.number(),
   distance_m: z.number(),
+  grip_m: z.number().nullable(),
+  stance_m: z.number().nullable(),
+  slip_m: z.number(),
+  wraps: z.number(),
+  weight_kg: z.number(),
+  body: z.object({ stature_m: z.number(), mass_kg: z.number() }).nullable(),
   wanted: z.object({ from: z.number(), to: z.number() }).nullable(),
   acknowledged: z.array(z.string()),
 });
 
 const EMPTY: WorkbenchState = {
-  exerciseId: CATALOGUE[0]?.id ?? '',
+  exerciseId: 'standing-row',
   placeId: '',
   anchorId: null,
   routeIds: { continuous: null, open: null },
   bandIds: [],
   height_m: 1.2,
   distance_m: 1.9,
+  grip_m: null,
+  stance_m: null,
+  slip_m: 0,
+  wraps: 0,
+  weight_kg: 0,
+  body: null,
   wanted: null,
   acknowledged: [],
 };
@@ -51,9 +69,22 @@ const EMPTY: WorkbenchState = {
 /** Unless the trainer says otherwise, the wanted mean lies this close to the one in force. */
 const WANTED_SHARE = 0.1;
 
+/** Bounds of what can be typed. */
+const LIMITS = {
+  grip_m: { least: 0, most: 1.5 },
+  stance_m: { least: 0, most: 1.5 },
+  slip_m: { least: 0, most: 0.6 },
+  wraps: { least: 0, most: 5 },
+  weight_kg: { least: 0, most: 60 },
+} as const;
+
+/** What can be typed as one figure. */
+export type Figure = keyof typeof LIMITS;
+
 /** The workbench: what is set for the person in focus, kept over a reload, solved as it changes. */
 export const WorkbenchStore = signalStore(
   withState({ set: EMPTY }),
+  withUndo(),
   withComputed(({ set }, store = inject(Store)) => {
     const people = store.selectSignal(studioFeature.selectPeople);
     const places = store.selectSignal(studioFeature.selectPlaces);
@@ -64,10 +95,7 @@ export const WorkbenchStore = signalStore(
     const prescriptions = store.selectSignal(studioFeature.selectPrescriptions);
     const exercise = computed(() => findExercise(set.exerciseId()) ?? CATALOGUE[0]);
     const place = computed(() => places().find(({ id }) => id === set.placeId()) ?? places()[0]);
-    const anchors = computed(() => {
-      const kinds: readonly string[] = exercise()?.anchor?.kinds ?? [];
-      return (place()?.anchors ?? []).filter(({ kind }) => kinds.includes(kind));
-    });
+    const anchors = computed(() => usableAnchors(exercise(), place()));
     return {
       unit: computed(() => account()?.studio.forceUnit ?? 'N'),
       eyesRule: computed(() => account()?.studio.eyesRule ?? false),
@@ -77,8 +105,13 @@ export const WorkbenchStore = signalStore(
       exercise,
       anchors,
       anchor: computed(
-        () => anchors().find(({ id }) => id === set.anchorId()) ?? anchors()[0] ?? null,
+        () =>
+          anchors().find(({ id }) => id === set.anchorId()) ??
+          bestAnchor(exercise(), anchors(), set.height_m()) ??
+          null,
       ),
+      /** What the place lacks for the exercise, in words; nothing where it has all. */
+      missing: computed(() => missingWords(exercise(), place(), places())),
       usable: computed(() => usableBands(known())),
       /** The prescription in force for the person and exercise. */
       current: computed(() =>
@@ -96,12 +129,12 @@ export const WorkbenchStore = signalStore(
     };
   }),
   withComputed((store) => {
-    const outcome = computed(() => {
+    const input = computed((): WorkbenchInput | null => {
       const person = store.person();
       const exercise = store.exercise();
       if (person === undefined || exercise === undefined) return null;
       const usable = store.usable();
-      return solveWorkbench({
+      return {
         person,
         exercise,
         anchor: store.anchor(),
@@ -111,13 +144,23 @@ export const WorkbenchStore = signalStore(
         today: format(new Date(), 'yyyy-MM-dd'),
         eyesRule: store.eyesRule(),
         state: store.set(),
-      });
+      };
     });
+    const outcome = computed(() => {
+      const present = input();
+      return present === null ? null : solveWorkbench(present);
+    });
+    const solved = computed<SolvedWorkbench | null>(() => {
+      const value = outcome();
+      return value !== null && 'document' in value ? value : null;
+    });
+    const inForce = computed(() => store.saved().find(({ id }) => id === store.current()?.setupId));
     return {
+      /** The set-up that the person's next session would use. */
+      inForce,
       /** The mean aimed at: what the trainer set, else about the set-up in force. */
       wanted: computed<WorkbenchState['wanted']>(() => {
-        const inForce = store.saved().find(({ id }) => id === store.current()?.setupId);
-        const mean = inForce?.figures.mean;
+        const mean = inForce()?.figures.mean;
         return (
           store.set.wanted() ??
           (mean === undefined
@@ -125,73 +168,120 @@ export const WorkbenchStore = signalStore(
             : { from: mean * (1 - WANTED_SHARE), to: mean * (1 + WANTED_SHARE) })
         );
       }),
-      solved: computed<SolvedWorkbench | null>(() => {
-        const value = outcome();
-        return value !== null && 'document' in value ? value : null;
-      }),
+      solved,
       faults: computed(() => {
         const value = outcome();
         return value === null || 'document' in value ? [] : value;
       }),
+      /** What each change would cost; asked for when it is shown. */
+      costs: computed(() => {
+        const present = input();
+        return present === null || solved()?.document.runs.length === 0
+          ? []
+          : costsOf(present, store.usable());
+      }),
+      /** The same exercise with a free weight, or a cable where a weight has no say, of equal mean. */
+      equalWeight: computed(() => {
+        const present = solved();
+        if (present === null || present.document.runs.length === 0) return undefined;
+        const { mean } = present.solved.summary;
+        return equalDumbbell(present.document, mean) ?? equalCable(present.document, mean);
+      }),
     };
   }),
   withMethods((store) => {
-    const change = (part: Partial<WorkbenchState>): void =>
-      patchState(store, ({ set }) => ({ set: { ...set, ...part } }));
     /** Held to where the anchor can be put, and to whole centimetres. */
     const heldHeight = (height_m: number): number => {
       const anchor = store.anchor();
-      const held = Math.min(anchor?.highest_m ?? 2.4, Math.max(anchor?.lowest_m ?? 0, height_m));
-      return Math.round(held * 100) / 100;
+      const held = Math.min(anchor?.highest_m ?? 2.6, Math.max(anchor?.lowest_m ?? 0, height_m));
+      return inCentimetres(held);
     };
     /** A change of what the cautions are about asks for them to be acknowledged anew. */
-    const changeAnew = (part: Partial<WorkbenchState>): void => {
-      change({ ...part, acknowledged: [] });
-      change({ height_m: heldHeight(store.set.height_m()) });
+    const changeAnew = (what: string, part: Partial<WorkbenchState>): void => {
+      store.change(what, { ...part, acknowledged: [] });
+      store.change(what, { height_m: heldHeight(store.set.height_m()) });
+    };
+    const placeOfExercise = (exercise: ExerciseDocument | undefined): Partial<WorkbenchState> => {
+      const stature_m = store.set.body()?.stature_m ?? store.person()?.stature_m ?? 1.75;
+      const anchor = exercise?.anchor;
+      return anchor === undefined
+        ? {}
+        : {
+            height_m: inCentimetres(anchor.height * stature_m),
+            distance_m: inCentimetres(anchor.distance * stature_m),
+          };
     };
     return {
       /** Moves the person along the floor, held within reach of the anchor. */
       setDistance(distance_m: number): void {
         const held = Math.min(DISTANCE_RANGE.most, Math.max(DISTANCE_RANGE.least, distance_m));
-        change({ distance_m: Math.round(held * 100) / 100 });
+        store.change('distance', { distance_m: inCentimetres(held) });
       },
       /** Moves the anchor along its wall, as far as the place allows. */
       setHeight(height_m: number): void {
-        change({ height_m: heldHeight(height_m) });
+        store.change('height', { height_m: heldHeight(height_m) });
+      },
+      /** Sets one of the figures, held to its bounds; null: as the exercise has it. */
+      setFigure(figure: Figure, value: number | null): void {
+        const { least, most } = LIMITS[figure];
+        const held = value === null ? null : Math.min(most, Math.max(least, value));
+        const fallback = figure === 'grip_m' || figure === 'stance_m' ? null : 0;
+        store.change(figure, { [figure]: held ?? fallback });
+      },
+      setBody(body: WorkbenchState['body']): void {
+        store.change('body', { body });
       },
       toggleBand(id: string): void {
         const on = store.set.bandIds();
-        changeAnew({ bandIds: on.includes(id) ? on.filter((band) => band !== id) : [...on, id] });
+        changeAnew(`band ${id}`, {
+          bandIds: on.includes(id) ? on.filter((band) => band !== id) : [...on, id],
+        });
       },
       chooseExercise(exerciseId: string): void {
-        changeAnew({ exerciseId, wanted: null });
+        changeAnew('exercise', {
+          exerciseId,
+          ...placeOfExercise(findExercise(exerciseId)),
+          anchorId: null,
+          wanted: null,
+          grip_m: null,
+          stance_m: null,
+          slip_m: 0,
+          wraps: 0,
+          weight_kg: 0,
+        });
       },
       choosePlace(placeId: string): void {
-        changeAnew({ placeId, anchorId: null });
+        changeAnew('place', { placeId, anchorId: null, ...placeOfExercise(store.exercise()) });
       },
       chooseAnchor(anchorId: string): void {
-        changeAnew({ anchorId });
+        const { height_m } = { ...store.set(), ...placeOfExercise(store.exercise()) };
+        changeAnew('anchor', { anchorId, height_m });
       },
       chooseRoute(form: 'continuous' | 'open', routeId: string): void {
-        change({ routeIds: { ...store.set.routeIds(), [form]: routeId } });
+        store.change('route', { routeIds: { ...store.set.routeIds(), [form]: routeId } });
       },
       setWanted(wanted: WorkbenchState['wanted']): void {
-        change({ wanted });
+        store.change('wanted', { wanted });
       },
       acknowledge(rule: string, yes: boolean): void {
         const others = store.set.acknowledged().filter((known) => known !== rule);
-        change({ acknowledged: yes ? [...others, rule] : others });
+        store.change(`seen ${rule}`, { acknowledged: yes ? [...others, rule] : others });
       },
       /** Puts a saved set-up back on the workbench. */
       open(setup: SetupRecord): void {
-        change(stateOf(setup));
+        store.change(`open ${setup.id}`, stateOf(setup));
       },
       /** Where nothing was left for the person: their hardest saved set-up, else an empty one. */
       begin(): void {
         const last = store.saved().at(-1);
         patchState(store, { set: EMPTY });
-        if (last !== undefined) change(stateOf(last));
-        else changeAnew({ placeId: store.places()[0]?.id ?? '' });
+        if (last !== undefined) store.change('begin', stateOf(last));
+        else changeAnew('begin', { placeId: store.places()[0]?.id ?? '' });
+        store.forget();
+      },
+      /** Whether the set-up may be saved at this place: it has the anchor, or needs none. */
+      hasKit(): boolean {
+        return store.anchor() !== null || isOnBody(store.exercise());
       },
     };
   }),
@@ -202,8 +292,11 @@ export const WorkbenchStore = signalStore(
       effect(() => {
         const kept = readStored(key(), stored);
         untracked(() => {
-          if (kept !== undefined) patchState(store, { set: kept });
-          else store.begin();
+          if (kept === undefined) store.begin();
+          else {
+            patchState(store, { set: kept });
+            store.forget();
+          }
         });
       });
       effect(() => keep(key(), store.set()));
@@ -211,9 +304,12 @@ export const WorkbenchStore = signalStore(
   }),
 );
 
+function inCentimetres(length_m: number): number {
+  return Math.round(length_m * 100) / 100;
+}
+
 function stateOf(setup: SetupRecord): Partial<WorkbenchState> {
   const { document, exerciseId, placeId, anchorId, acknowledged, routeId } = setup;
-  const point = Object.values(document.points)[0];
   const route = document.exercise.routes?.find(({ id }) => id === routeId);
   return {
     exerciseId,
@@ -225,6 +321,26 @@ function stateOf(setup: SetupRecord): Partial<WorkbenchState> {
       continuous: route?.for === 'continuous' ? route.id : null,
       open: route?.for === 'open' ? route.id : null,
     },
-    ...(point === undefined ? {} : { distance_m: point[0], height_m: point[1] }),
+    grip_m: document.widths?.grip_m ?? null,
+    stance_m: document.widths?.stance_m ?? null,
+    ...savedPlace(document),
+    ...laidOver(setup),
+  };
+}
+
+/** Slip, wraps and weights are read back off the run and the loads. */
+function laidOver({ document }: SetupRecord): Partial<WorkbenchState> {
+  const [run] = document.runs;
+  const band = document.bands.find(({ id }) => id === run?.band);
+  if (run === undefined || band === undefined) return {};
+  const continuous = band.kind === 'loop' || band.kind === 'miniLoop';
+  const route = document.exercise.routes?.find(
+    (one) => one.path.join() === run.path.join() && (one.for === 'continuous') === continuous,
+  );
+  const slipped_m = (run.takeUp_m ?? 0) - (route?.takeUp_m ?? 0);
+  return {
+    slip_m: Math.max(0, inCentimetres(slipped_m / (continuous ? 2 : 1))),
+    wraps: 0,
+    weight_kg: document.loads?.find(({ at }) => at === 'gripR')?.mass_kg ?? 0,
   };
 }

@@ -2,16 +2,26 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
+  DestroyRef,
+  effect,
   inject,
   linkedSignal,
   signal,
+  untracked,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { Router } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { CATALOGUE } from '@wiry-otter/catalogue';
+import type { ExerciseDocument } from '@wiry-otter/contracts';
 import type { SetupRecord } from '@wiry-otter/contracts';
-import { DEFAULT_SAMPLES, type ForceUnit, fromNewtons, isContinuous } from '@wiry-otter/core';
+import {
+  DEFAULT_SAMPLES,
+  type ForceUnit,
+  fromNewtons,
+  isContinuous,
+  solveSetup,
+} from '@wiry-otter/core';
 import { of, switchMap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
@@ -24,8 +34,12 @@ import { SoundingText } from '../drawing/sounding';
 import { Keys } from '../shell/keys';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
+import { CostList } from './cost-list';
+import { marksOf } from './marks';
 import { Scene } from './scene';
-import { Trace } from './trace';
+import { type OtherCurve, Trace } from './trace';
+import { Tune } from './tune';
+import { compareWords, weightTitle } from './weight-words';
 import { chosenRoutes } from './workbench-model';
 import { WorkbenchStore } from './workbench-store';
 
@@ -38,13 +52,26 @@ const FIRST_PRESCRIPTION = {
   target: [8, 8, 8],
 } as const;
 
+/** How long the figures of before a change stay in sight, ms. */
+const OLD_FIGURES_MS = 2500;
+
 /** Steps of the rep slider by key, samples. */
 const SLIDE = 2;
 
 /** The workbench: person, exercise, anchor and bands; what they ask, and what is wrong with them. */
 @Component({
   selector: 'otter-workbench',
-  imports: [FormsModule, GaugeStaff, Ribbon, Scene, SoundingText, Trace],
+  imports: [
+    CostList,
+    FormsModule,
+    GaugeStaff,
+    Ribbon,
+    RouterLink,
+    Scene,
+    SoundingText,
+    Trace,
+    Tune,
+  ],
   providers: [WorkbenchStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './workbench.html',
@@ -56,7 +83,7 @@ export class Workbench {
 
   protected readonly bench = inject(WorkbenchStore);
   protected readonly Math = Math;
-  protected readonly exercises = CATALOGUE;
+  protected readonly exerciseGroups = groupExercises();
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly sample = signal(DEFAULT_SAMPLES - 1);
   protected readonly busy = signal(false);
@@ -78,6 +105,46 @@ export class Workbench {
       { id: 'end', words: 'end', sounding: sounding(summary.end, solved.spread.end) },
     ];
   });
+  /** What the figures were before the last change, for a moment. */
+  protected readonly before = signal<Readonly<Record<string, string>> | null>(null);
+
+  /** The same with a weight of equal mean beside it, on request. */
+  protected readonly comparing = signal(false);
+  protected readonly weightCurve = computed<OtherCurve | null>(() => {
+    const weight = this.comparing() ? this.bench.equalWeight() : undefined;
+    return weight === undefined
+      ? null
+      : { words: weightTitle(weight, (N) => this.forceText(N)), demand: weight.demand };
+  });
+  protected readonly weightWords = computed(() => {
+    const weight = this.bench.equalWeight();
+    const solved = this.bench.solved();
+    if (weight === undefined || solved === null) return null;
+    const { buffers, summary } = solved.solved;
+    return compareWords(weight, Array.from(buffers.signed, Math.abs), summary.match);
+  });
+
+  /** The saved set-up in force, as long as the bench shows another. */
+  protected readonly savedDocument = computed(() => this.bench.inForce()?.document ?? null);
+  protected readonly savedCurve = computed<OtherCurve | null>(() => {
+    const document = this.savedDocument();
+    if (document === null) return null;
+    const solution = solveSetup(document);
+    return solution.ok ? { words: 'saved, in force', demand: solution.value.demand } : null;
+  });
+
+  protected readonly gripped = computed(
+    () =>
+      this.bench
+        .solved()
+        ?.document.runs.some(({ path }) => path.some((name) => name.startsWith('grip'))) ?? false,
+  );
+
+  protected readonly marks = computed(() => {
+    const solved = this.bench.solved();
+    return solved === null ? [] : marksOf(solved.document, this.bench.set.slip_m());
+  });
+
   protected readonly peakStretch = computed(() =>
     stretchWord(this.bench.solved()?.solved.summary.peakStretch ?? 0),
   );
@@ -126,7 +193,9 @@ export class Workbench {
       .filter(({ on }) => on)
       .map(({ band }) => band.record.name);
     const { distance_m } = this.bench.set();
-    const at = this.bench.exercise()?.anchor === undefined ? '' : ` at ${distance_m.toFixed(2)} m`;
+    const anchor = this.bench.exercise()?.anchor;
+    const at =
+      anchor === undefined || anchor.side === 'over' ? '' : ` at ${distance_m.toFixed(2)} m`;
     return `${names.join(' + ')}${at}`;
   });
   protected readonly overwritten = computed(() =>
@@ -137,19 +206,44 @@ export class Workbench {
       (this.bench.solved()?.document.runs.length ?? 0) > 0 &&
       this.bench.solved()?.document.runs.length === this.bench.set.bandIds().length &&
       this.title().trim() !== '' &&
-      this.bench.place() !== undefined,
+      this.bench.place() !== undefined &&
+      this.bench.hasKit(),
   );
 
   constructor() {
+    this.tellOldFigures();
     inject(Keys).offer([
       { key: '[', words: 'back through the rep', press: () => this.slide(-SLIDE) },
       { key: ']', words: 'on through the rep', press: () => this.slide(SLIDE) },
+      { key: 'u', words: 'undo', press: () => this.bench.undo() },
+      { key: 'r', words: 'redo', press: () => this.bench.redo() },
+      { key: 'w', words: 'compare with a weight', press: () => this.comparing.update((on) => !on) },
       ...Array.from({ length: 9 }, (_, i) => ({
         key: String(i + 1),
         words: `band with tag ${i + 1} on or off`,
         press: () => this.toggleTag(i + 1),
       })),
     ]);
+  }
+
+  /** Keeps the figures of before a change in sight for a moment. */
+  private tellOldFigures(): void {
+    let last: Readonly<Record<string, string>> = {};
+    let forgetting: ReturnType<typeof setTimeout> | undefined;
+    effect(() => {
+      const now = Object.fromEntries(
+        this.figures().map(({ id, sounding }) => [id, sounding.figure]),
+      );
+      const old = last;
+      last = now;
+      const changed = Object.keys(now).some((id) => old[id] !== undefined && old[id] !== now[id]);
+      if (!changed) return;
+      // A drag is one change: what stood before its first move stays.
+      untracked(() => this.before.update((kept) => kept ?? old));
+      clearTimeout(forgetting);
+      forgetting = setTimeout(() => this.before.set(null), OLD_FIGURES_MS);
+    });
+    inject(DestroyRef).onDestroy(() => clearTimeout(forgetting));
   }
 
   protected slide(by: number): void {
@@ -241,6 +335,12 @@ export class Workbench {
       });
   }
 
+  /** A force as it is written, with its unit. */
+  private forceText(force_N: number): string {
+    const { figure, unit } = demandSounding(force_N, null, 'N', this.bench.unit());
+    return `${figure} ${unit}`;
+  }
+
   private toggleTag(tag: number): void {
     const found = this.bench.usable().find(({ record }) => record.tag === tag);
     if (found !== undefined) this.bench.toggleBand(found.record.id);
@@ -258,4 +358,17 @@ export class Workbench {
 
 function inUnit(value: number, demandUnit: 'N' | 'N·m', unit: ForceUnit): number {
   return demandUnit === 'N' ? fromNewtons(value, unit) : value;
+}
+
+/** The catalogue as it is offered: on the body, from an anchor, with the body's own weight. */
+function groupExercises(): { words: string; exercises: readonly ExerciseDocument[] }[] {
+  const groups = [
+    { words: 'On the body', belongs: (e: ExerciseDocument) => !e.bodyweight && !e.anchor },
+    { words: 'From an anchor', belongs: (e: ExerciseDocument) => !e.bodyweight && !!e.anchor },
+    { words: 'With the body’s weight', belongs: (e: ExerciseDocument) => e.bodyweight },
+  ];
+  return groups.map(({ words, belongs }) => ({
+    words,
+    exercises: CATALOGUE.filter(belongs).toSorted((a, b) => a.title.localeCompare(b.title)),
+  }));
 }

@@ -1,12 +1,21 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import type { Action } from '@ngrx/store';
-import type { SetupRecord } from '@wiry-otter/contracts';
-import { catchError, concatMap, forkJoin, map, type Observable, of, switchMap } from 'rxjs';
+import { type Action, Store } from '@ngrx/store';
+import type { PlaceRecord, SetupRecord } from '@wiry-otter/contracts';
+import {
+  catchError,
+  concatMap,
+  forkJoin,
+  map,
+  type Observable,
+  of,
+  switchMap,
+  withLatestFrom,
+} from 'rxjs';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { noticeActions } from './notices';
-import { studioActions } from './studio';
+import { studioActions, studioFeature } from './studio';
 
 export const loadStudio = createEffect(
   (actions = inject(Actions), api = inject(StudioApi)) =>
@@ -41,6 +50,45 @@ export const putSetupAway = createEffect(
     ),
   { functional: true },
 );
+
+export const savePlace = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
+    actions.pipe(
+      ofType(studioActions.savePlace),
+      withLatestFrom(store.select(studioFeature.selectPlaces)),
+      concatMap(([{ id, input, words }, places]) =>
+        api.putPlace(id, input).pipe(
+          switchMap((place) =>
+            of<Action[]>(
+              studioActions.placeSaved({ place }),
+              noticeActions.show({
+                text: words,
+                tone: 'done',
+                undo: undoPlace(
+                  places.find((known) => known.id === id),
+                  place,
+                ),
+              }),
+            ),
+          ),
+          catchError((error: unknown) =>
+            of(noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null })),
+          ),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+function undoPlace(before: PlaceRecord | undefined, { id, version }: PlaceRecord): Action | null {
+  if (before === undefined) return null;
+  const { id: _id, ...fields } = before;
+  return studioActions.savePlace({
+    id,
+    input: { ...fields, version },
+    words: `${before.name} as it was.`,
+  });
+}
 
 export const takeSetupBack = createEffect(
   (actions = inject(Actions), api = inject(StudioApi)) =>

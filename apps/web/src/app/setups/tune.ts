@@ -1,0 +1,110 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { type Figure, WorkbenchStore } from './workbench-store';
+import { defaultWidth } from './workbench-model';
+
+interface Field {
+  readonly figure: Figure;
+  readonly words: string;
+  readonly step: number;
+  readonly shown: string;
+  /** From what is typed to the figure. */
+  readonly scale: number;
+}
+
+/** The figures that are typed: grip, stance, wraps, a free weight, another body to try out. */
+@Component({
+  selector: 'otter-tune',
+  imports: [FormsModule],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="flex flex-wrap gap-x-3 gap-y-2">
+      @for (field of fields(); track field.figure) {
+        <label class="field"
+          >{{ field.words }}
+          <input
+            class="w-24"
+            type="number"
+            min="0"
+            [step]="field.step"
+            [ngModel]="field.shown"
+            [ngModelOptions]="{ updateOn: 'blur' }"
+            (ngModelChange)="set(field, $event)"
+        /></label>
+      }
+      <label class="field"
+        >stature, cm
+        <input
+          class="w-24"
+          type="number"
+          [ngModel]="(body().stature_m * 100).toFixed(0)"
+          [ngModelOptions]="{ updateOn: 'blur' }"
+          (ngModelChange)="setBody({ stature_m: +$event / 100 })"
+      /></label>
+      <label class="field"
+        >body mass, kg
+        <input
+          class="w-24"
+          type="number"
+          [ngModel]="body().mass_kg.toFixed(0)"
+          [ngModelOptions]="{ updateOn: 'blur' }"
+          (ngModelChange)="setBody({ mass_kg: +$event })"
+      /></label>
+    </div>
+    @if (bench.set.body()) {
+      <p class="mt-1 text-sm text-caution">
+        △ Tried with another body than the one on file.
+        <button class="action-quiet" type="button" (click)="bench.setBody(null)">
+          Take {{ bench.person()?.name }}’s own
+        </button>
+      </p>
+    }
+  `,
+})
+export class Tune {
+  protected readonly bench = inject(WorkbenchStore);
+
+  protected readonly body = computed(
+    () => this.bench.set.body() ?? this.bench.person() ?? { stature_m: 1.75, mass_kg: 70 },
+  );
+
+  protected readonly fields = computed((): Field[] => {
+    const set = this.bench.set();
+    const exercise = this.bench.exercise();
+    if (exercise === undefined) return [];
+    const { stature_m } = this.body();
+    const width = (which: 'grip' | 'stance', own: number | null): string =>
+      ((own ?? defaultWidth(exercise, which) * stature_m) * 100).toFixed(0);
+    const girth = (this.bench.anchor()?.girth_m ?? 0) > 0;
+    return [
+      ...(exercise.plane === 'sagittal'
+        ? [
+            field('grip_m', 'grip width, cm', 1, width('grip', set.grip_m), 0.01),
+            field('stance_m', 'stance, cm', 1, width('stance', set.stance_m), 0.01),
+          ]
+        : []),
+      field('slip_m', 'grip down the band, cm', 1, (set.slip_m * 100).toFixed(0), 0.01),
+      ...(girth ? [field('wraps', 'turns round it', 1, String(set.wraps), 1)] : []),
+      ...(exercise.plane === 'transverse'
+        ? []
+        : [field('weight_kg', 'weight in a hand, kg', 0.5, String(set.weight_kg), 1)]),
+    ];
+  });
+
+  protected set({ figure, scale }: Field, typed: unknown): void {
+    const value = Number(typed);
+    const given = typed !== null && typed !== '' && Number.isFinite(value);
+    this.bench.setFigure(figure, given ? value * scale : null);
+  }
+
+  protected setBody(part: Partial<{ stature_m: number; mass_kg: number }>): void {
+    const { stature_m, mass_kg } = { ...this.body(), ...part };
+    // Outside of this nobody is trained, and a slip of the finger is meant.
+    const sane = stature_m >= 1 && stature_m <= 2.3 && mass_kg >= 20 && mass_kg <= 250;
+    if (sane) this.bench.setBody({ stature_m, mass_kg });
+  }
+}
+
+function field(figure: Figure, words: string, step: number, shown: string, scale: number): Field {
+  return { figure, words, step, shown, scale };
+}

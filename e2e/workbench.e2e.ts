@@ -1,0 +1,134 @@
+import { expect, type Page, test } from '@playwright/test';
+import { DEMO_TRAINER } from './browser.js';
+
+async function openBench(page: Page, person: string): Promise<void> {
+  await page.request.post('/api/sign-in', { data: DEMO_TRAINER });
+  await page.goto('/today');
+  await page.getByLabel('Person in focus').selectOption({ label: person });
+  await page.getByRole('link', { name: 'Set-ups' }).first().click();
+  await page.getByTestId('figure-mean').waitFor();
+}
+
+const band = (page: Page, name: string) =>
+  page.getByRole('region', { name: 'Scene' }).getByRole('button', { name: new RegExp(name) });
+
+/** Takes every band off the bench. */
+async function clearBands(page: Page): Promise<void> {
+  const on = page.getByRole('region', { name: 'Scene' }).locator('button[aria-pressed=true]');
+  while ((await on.count()) > 0) await on.first().click();
+}
+
+const mean = async (page: Page): Promise<number> =>
+  Number(await page.getByTestId('figure-mean').locator('.figure').first().innerText());
+
+async function seeToWarnings(page: Page): Promise<void> {
+  const boxes = page.getByLabel('I have seen to it');
+  for (let i = 0; i < (await boxes.count()); i++) await boxes.nth(i).check();
+}
+
+test('by mouse: from person and place to a set-up that is ready', async ({ page }) => {
+  await openBench(page, 'Runa Halvard');
+  await page.getByLabel('Exercise').selectOption({ label: 'Pull-up' });
+
+  await test.step('the place that lacks the anchor says so, and where one is', async () => {
+    await page.getByLabel('Place', { exact: true }).first().selectOption({ label: 'Ferry cabin' });
+    await expect(page.getByText(/Ferry cabin has nothing to hang this on/)).toContainText(
+      'Boatyard loft has one',
+    );
+    await clearBands(page);
+    await band(page, 'Heron').click();
+    await expect(page.getByRole('button', { name: 'Save set-up' })).toBeDisabled();
+    await page
+      .getByLabel('Place', { exact: true })
+      .first()
+      .selectOption({ label: 'Boatyard loft' });
+    await expect(page.getByText(/nothing to hang/)).toHaveCount(0);
+  });
+
+  await test.step('help under the knee is less than under the foot', async () => {
+    await page.getByLabel('Anchor').selectOption({ label: 'Bar under the beam' });
+    const underFoot = await mean(page);
+    await page.getByLabel('Loops run').selectOption({ label: 'choked on the bar, under one knee' });
+    expect(await mean(page)).toBeGreaterThan(underFoot);
+    await page.getByLabel('Loops run').selectOption({ label: 'choked on the bar, under one foot' });
+    expect(await mean(page)).toBe(underFoot);
+  });
+
+  await seeToWarnings(page);
+  await page.getByRole('button', { name: 'Save set-up' }).click();
+  await expect(page.getByText('Heron: ready.')).toBeVisible();
+});
+
+test('by keyboard alone: a side raise, taken lower, undone, saved', async ({ page }) => {
+  await openBench(page, 'Tobias Quill');
+  const exercise = page.getByLabel('Exercise');
+  await exercise.focus();
+  await page.keyboard.type('Side raise, band');
+  await expect(exercise.locator('option:checked')).toHaveText(
+    'Side raise, band under the other foot',
+  );
+  await page.getByRole('slider', { name: 'Through the rep' }).focus();
+  await page.keyboard.press('3');
+  await page.keyboard.press('1');
+  await expect(band(page, 'Heron')).toHaveAttribute('aria-pressed', 'false');
+  await expect(band(page, 'Reed')).toHaveAttribute('aria-pressed', 'true');
+  const atTheEnd = await mean(page);
+
+  const grip = page.getByRole('slider', { name: 'Grip down the band' });
+  await grip.focus();
+  await page.keyboard.press('Shift+ArrowDown');
+  await expect(grip).toHaveAttribute('aria-valuenow', '5');
+  const lower = await mean(page);
+  expect(lower).toBeGreaterThan(atTheEnd);
+  await expect(page.getByText('5 cm from the end')).toBeVisible();
+  await page.keyboard.press('u');
+  expect(await mean(page)).toBe(atTheEnd);
+  await page.keyboard.press('r');
+  expect(await mean(page)).toBe(lower);
+
+  await page.keyboard.press('w');
+  await expect(page.getByText(/^Equal mean: a weight of/)).toBeVisible();
+
+  const boxes = page.getByLabel('I have seen to it');
+  for (let i = 0; i < (await boxes.count()); i++) {
+    await boxes.nth(i).focus();
+    await page.keyboard.press('Space');
+  }
+  await page.getByLabel('Name of the set-up').focus();
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/^Reed: ready\.$/)).toBeVisible();
+});
+
+test('the side of a door is refused for a steep pull, and cured by another anchor', async ({
+  page,
+}) => {
+  await openBench(page, 'Tobias Quill');
+  await page.getByLabel('Exercise').selectOption({ label: 'Push-down' });
+  await clearBands(page);
+  await band(page, 'Reed').click();
+  await page.getByLabel('Anchor').selectOption({ label: 'Cabin door, hinge side' });
+  await expect(page.getByText(/at the side of a door a strap holds 30°/)).toBeVisible();
+  await expect(page.getByText(/not ready while a refusal stands/)).toBeVisible();
+  await page.getByLabel('Anchor').selectOption({ label: 'Cabin door, over the top' });
+  await expect(page.getByText(/a strap holds 30°/)).toHaveCount(0);
+});
+
+test('a place gets another anchor, and the bench offers it; an incomplete one is named', async ({
+  page,
+}) => {
+  await openBench(page, 'Tobias Quill');
+  await page.getByRole('link', { name: 'Places and anchors' }).click();
+  await page.getByRole('button', { name: 'Change Ferry cabin' }).click();
+  await page.getByRole('button', { name: 'rings' }).click();
+  await expect(page.getByText(/rings, name: found "", expected/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep the place' })).toBeDisabled();
+  await page.getByLabel('rings, called').fill('Rings in the hatch');
+  await page.getByRole('button', { name: 'Keep the place' }).click();
+  await expect(page.getByText('Ferry cabin: 5 anchors kept.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('Rings in the hatch')).toBeVisible();
+  await page.getByRole('link', { name: 'Set-ups' }).first().click();
+  await page.getByLabel('Exercise').selectOption({ label: 'Chin-up' });
+  await expect(page.getByLabel('Anchor')).toContainText('Rings in the hatch');
+});

@@ -1,0 +1,140 @@
+import type { Exercise } from '../body/exercise.js';
+import { prepareExercise } from '../demand/prepare.js';
+import { rigSetup } from '../demand/solve-setup.js';
+import { strengthAt } from '../demand/strength.js';
+import type { Setup } from '../rig/setup.js';
+
+/** The same exercise with something else than bands, of equal mean demand. */
+export interface EqualWeight {
+  readonly kind: 'dumbbell' | 'cable';
+  /** Mass at each place in kg, or tension of the cable in N. */
+  readonly amount: number;
+  /** Contacts the weights hang at; none for a cable. */
+  readonly at: readonly string[];
+  readonly demand: readonly number[];
+  /** Mean over maximum of demand/strength, as the summary has it. */
+  readonly match: number | null;
+}
+
+/** Weights heavier than this are not looked for, kg; cables harder, N. */
+const HEAVIEST_KG = 500;
+const HARDEST_N = 5000;
+const BISECTIONS = 60;
+
+/**
+ * Free weights that ask the same mean of the person: mass m at each place with
+ * mean |u + m·a| equal to `mean`, u the demand without anything and a what one
+ * kilogram adds. Undefined where a weight has no say: seen from above, for
+ * exercises with the body's own weight, and where the mean is out of reach.
+ *
+ * @param mean mean demand to match, in the demand's unit
+ */
+export function equalDumbbell(setup: Setup, mean: number): EqualWeight | undefined {
+  const { exercise } = setup;
+  const at = weightContacts(exercise);
+  if (exercise.plane === 'transverse' || exercise.bodyweight || at.length === 0) return undefined;
+  const alone = unassistedWith(setup, 0, at);
+  const loaded = unassistedWith(setup, 1, at);
+  if (alone === undefined || loaded === undefined) return undefined;
+  const slope = loaded.map((value, k) => value - (alone[k] as number));
+  return matched(setup, 'dumbbell', at, alone, slope, mean, HEAVIEST_KG);
+}
+
+/**
+ * A cable of even tension T along the first band's path with the same mean:
+ * mean |u + T·g| equal to `mean`, g the demand per newton of tension. Undefined
+ * without a band, and where the mean is out of reach.
+ */
+export function equalCable(setup: Setup, mean: number): EqualWeight | undefined {
+  const [run] = setup.runs;
+  const band = setup.bands.find(({ id }) => id === run?.band);
+  if (run === undefined || band === undefined) return undefined;
+  // A thread so short that it is taut wherever the path leads shows the demand per newton.
+  const thread = {
+    ...band,
+    flatLength_m: 1e-3,
+    law: { c1_N: 1, c2_N: 0, c3_N: 0 },
+    deadLength_m: 0,
+    loss: 0,
+  };
+  const rigged = rigSetup({
+    ...setup,
+    bands: [thread],
+    runs: [{ band: band.id, path: run.path }],
+    loads: undefined,
+  });
+  if (!rigged.ok) return undefined;
+  const { rig, buffers } = rigged.value;
+  const alone = Array.from(rig.prepared.unassisted);
+  const slope = alone.map((value, k) => {
+    const strand_N = buffers.strand_N[k] as number;
+    return strand_N > 0 ? ((buffers.signed[k] as number) - value) / strand_N : 0;
+  });
+  return matched(setup, 'cable', [], alone, slope, mean, HARDEST_N);
+}
+
+function matched(
+  { exercise }: Setup,
+  kind: EqualWeight['kind'],
+  at: readonly string[],
+  alone: readonly number[],
+  slope: readonly number[],
+  mean: number,
+  most: number,
+): EqualWeight | undefined {
+  const demandOf = (amount: number): number[] =>
+    alone.map((value, k) => Math.abs(value + amount * (slope[k] as number)));
+  const amount = bisect((value) => meanOf(demandOf(value)) - mean, most);
+  if (amount === undefined) return undefined;
+  const demand = demandOf(amount);
+  return { kind, amount, at, demand, match: matchOf(exercise, demand) };
+}
+
+/** The zero of a function that rises from below zero at 0 to above it at `most`. */
+function bisect(f: (value: number) => number, most: number): number | undefined {
+  if (f(0) > 0 || f(most) < 0) return undefined;
+  let [low, high] = [0, most];
+  for (let i = 0; i < BISECTIONS; i++) {
+    const middle = (low + high) / 2;
+    if (f(middle) < 0) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** Trapezoid over phase. */
+function meanOf(demand: readonly number[]): number {
+  const last = demand.length - 1;
+  return (
+    demand.reduce((sum, value, k) => sum + (k === 0 || k === last ? value / 2 : value), 0) / last
+  );
+}
+
+function matchOf({ strength }: Exercise, demand: readonly number[]): number | null {
+  const hardness = demand.map((value, k) => value / strengthAt(strength, k / (demand.length - 1)));
+  const hardest = Math.max(...hardness);
+  return hardest > 0 ? meanOf(hardness) / hardest : null;
+}
+
+/** Where a weight is held or strapped instead of the band. */
+function weightContacts({ demand, limbs, plane }: Exercise): readonly string[] {
+  if (demand.kind === 'contact') return demand.at;
+  if (demand.kind !== 'moment') return [];
+  const sides = limbs === 1 || plane !== 'sagittal' ? ['R'] : ['L', 'R'];
+  const end = demand.carries.includes('forearm')
+    ? 'grip'
+    : demand.carries.includes('shank')
+      ? 'ankle'
+      : 'toe';
+  return sides.map((side) => `${end}${side}`);
+}
+
+function unassistedWith(
+  { body, exercise, root_m, samples, widths }: Setup,
+  mass_kg: number,
+  at: readonly string[],
+): number[] | undefined {
+  const loads = mass_kg === 0 ? [] : at.map((contact) => ({ at: contact, mass_kg }));
+  const prepared = prepareExercise(exercise, body, { widths, root_m, samples, loads });
+  return prepared.ok ? Array.from(prepared.value.unassisted) : undefined;
+}

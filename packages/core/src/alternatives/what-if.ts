@@ -1,0 +1,39 @@
+import { rigSetup } from '../demand/solve-setup.js';
+import type { AnchoredExercise } from '../rig/anchor-points.js';
+import { type Composition, composeSetup } from '../rig/compose.js';
+
+/** What one change of a set-up would cost. */
+export interface ChangeCost {
+  readonly id: string;
+  readonly mean: number;
+  /** Mean demand with the change less the mean without. */
+  readonly difference: number;
+  /** The difference as share of the mean without; null where nothing is asked without. */
+  readonly share: number | null;
+}
+
+/** Mean demand of a composition, in the demand's unit; undefined where it cannot be laid. */
+export function meanDemand<Ex extends AnchoredExercise>(
+  composition: Composition<Ex>,
+): number | undefined {
+  const rigged = rigSetup(composeSetup(composition));
+  return rigged.ok ? rigged.value.summary.mean : undefined;
+}
+
+/**
+ * The cost of each change, in the order given. Changes that cannot be laid
+ * (a hand out of reach, a band with no material left) are left out.
+ */
+export function whatIf<Ex extends AnchoredExercise>(
+  present: Composition<Ex>,
+  changes: readonly { readonly id: string; readonly part: Partial<Composition<Ex>> }[],
+): ChangeCost[] {
+  const before = meanDemand(present);
+  if (before === undefined) return [];
+  return changes.flatMap(({ id, part }) => {
+    const mean = meanDemand({ ...present, ...part });
+    if (mean === undefined) return [];
+    const difference = mean - before;
+    return [{ id, mean, difference, share: before > 0 ? difference / before : null }];
+  });
+}

@@ -1,0 +1,188 @@
+import {
+  anchorPlaceOf,
+  anchorPoints,
+  type AnchorSide,
+  type Band,
+  type Composition,
+  composeSetup,
+  equalCable,
+  equalDumbbell,
+  type Plane,
+  rigSetup,
+  type Setup,
+  STANDARD_GRAVITY_M_S2,
+  whatIf,
+} from '../src/index.js';
+import { HANG, ROW } from './support/arbitraries.js';
+
+const BAND: Band = {
+  id: 'a',
+  kind: 'loop',
+  flatLength_m: 1.04,
+  law: { c1_N: 20, c2_N: 16, c3_N: 0.2 },
+};
+const ROW_COMPOSITION: Composition<typeof ROW> = {
+  exercise: ROW,
+  body: { stature_m: 1.75, mass_kg: 72 },
+  anchor: { height_m: 1.2, distance_m: 1.9 },
+  routes: [{ id: 'held', for: 'continuous', path: ['anchor', 'gripL', 'gripR'] }],
+  bands: [BAND],
+};
+
+const CURL: Setup = {
+  body: { stature_m: 1.75, mass_kg: 72 },
+  exercise: {
+    ...ROW,
+    id: 'curl',
+    strength: 'bell',
+    poses: [
+      { phase: 0, foot: 0, shank: -90, thigh: -90, trunk: 90, upperArm: -90, forearm: -80 },
+      { phase: 1, foot: 0, shank: -90, thigh: -90, trunk: 90, upperArm: -85, forearm: 60 },
+    ],
+    demand: { kind: 'moment', at: 'elbow', carries: ['forearm'] },
+  },
+  points: {},
+  bands: [BAND],
+  runs: [{ band: 'a', path: ['soleL', 'gripL', 'gripR', 'soleR'] }],
+};
+
+function meanOf(setup: Setup): number {
+  const rigged = rigSetup(setup);
+  if (!rigged.ok) throw new Error(JSON.stringify(rigged.faults));
+  return rigged.value.summary.mean;
+}
+
+const trapezoid = (values: readonly number[]): number =>
+  values.reduce(
+    (sum, value, k) => sum + (k === 0 || k === values.length - 1 ? value / 2 : value),
+    0,
+  ) /
+  (values.length - 1);
+
+describe('a weight of equal mean', () => {
+  it('asks the same mean in a curl as the solver says of that weight', () => {
+    const mean = meanOf(CURL);
+    const weight = equalDumbbell(CURL, mean);
+    expect(weight?.at).toEqual(['gripL', 'gripR']);
+    const loads = (weight?.at ?? []).map((at) => ({ at, mass_kg: weight?.amount ?? NaN }));
+    const held = { ...CURL, bands: [], runs: [], loads };
+    expect(meanOf(held)).toBeCloseTo(mean, 6);
+    expect(trapezoid(weight?.demand ?? [])).toBeCloseTo(mean, 6);
+  });
+
+  it('pulls evenly in a row, where the hands’ force is what counts', () => {
+    const setup = composeSetup(ROW_COMPOSITION);
+    const mean = meanOf(setup);
+    const weight = equalDumbbell(setup, mean);
+    expect((weight?.amount ?? NaN) * 2 * STANDARD_GRAVITY_M_S2).toBeCloseTo(mean, 6);
+    const [least, most] = [Math.min, Math.max].map((f) => f(...(weight?.demand ?? [])));
+    expect(most).toBeCloseTo(least ?? NaN, 6);
+  });
+
+  it('hangs on a cable along the band’s path, with the same mean', () => {
+    for (const setup of [composeSetup(ROW_COMPOSITION), CURL]) {
+      const mean = meanOf(setup);
+      const cable = equalCable(setup, mean);
+      expect(trapezoid(cable?.demand ?? [])).toBeCloseTo(mean, 6);
+    }
+    // At the end of a curl the cable, like the band, crosses the forearm less squarely.
+    const { demand = [] } = equalCable(CURL, meanOf(CURL)) ?? {};
+    expect(demand[20]).toBeGreaterThan(demand[0] ?? NaN);
+  });
+
+  it('is not offered where a weight has no say', () => {
+    const fromAbove: Setup = {
+      ...CURL,
+      exercise: {
+        ...ROW,
+        plane: 'transverse',
+        root: { point: 'elbow', at: [0, -0.13] },
+        poses: [
+          { phase: 0, forearm: 40 },
+          { phase: 1, forearm: -40 },
+        ],
+        demand: { kind: 'moment', at: 'elbow', carries: ['forearm'] },
+      },
+      runs: [{ band: 'a', path: ['gripL', 'gripR'] }],
+    };
+    expect(equalDumbbell(fromAbove, 5)).toBeUndefined();
+    expect(equalDumbbell({ ...CURL, exercise: HANG, runs: [], bands: [] }, 500)).toBeUndefined();
+    expect(equalCable({ ...CURL, runs: [], bands: [] }, 5)).toBeUndefined();
+    expect(equalDumbbell(CURL, 1e9)).toBeUndefined();
+  });
+});
+
+describe('what if', () => {
+  it('costs a change what the solver says of the changed set-up', () => {
+    const [far, off] = whatIf(ROW_COMPOSITION, [
+      { id: 'far', part: { anchor: { height_m: 1.2, distance_m: 2 } } },
+      { id: 'off', part: { bands: [] } },
+    ]);
+    const before = meanOf(composeSetup(ROW_COMPOSITION));
+    const after = meanOf(
+      composeSetup({ ...ROW_COMPOSITION, anchor: { height_m: 1.2, distance_m: 2 } }),
+    );
+    expect(far?.difference).toBeCloseTo(after - before, 9);
+    expect(far?.share).toBeCloseTo(after / before - 1, 9);
+    expect(off?.share).toBeCloseTo(-1, 9);
+  });
+
+  it('leaves out what cannot be laid', () => {
+    expect(whatIf(ROW_COMPOSITION, [{ id: 'slip', part: { slip_m: 2 } }])).toEqual([]);
+  });
+
+  it('grips a loop lower by twice the slip, chokes and wraps by the girth', () => {
+    const [run] = composeSetup({
+      ...ROW_COMPOSITION,
+      anchor: { height_m: 1.2, distance_m: 1.9, girth_m: 0.3 },
+      routes: [{ id: 'c', for: 'continuous', path: ['anchor', 'gripR'], choked: true }],
+      slip_m: 0.05,
+      wraps: 1,
+    }).runs;
+    expect(run?.takeUp_m).toBeCloseTo(0.1, 12);
+    expect(run?.extra_m).toBeCloseTo(0.6 + 0.6, 12);
+  });
+});
+
+describe('the points of an anchor', () => {
+  const planes: readonly Plane[] = ['sagittal', 'frontal', 'transverse'];
+  const sides: readonly AnchorSide[] = ['ahead', 'behind', 'left', 'right'];
+  const anchored = (plane: Plane, side: AnchorSide, halfWidth?: number) => ({
+    ...ROW,
+    plane,
+    level: 0.6,
+    anchor: { point: 'p', kinds: ['post' as const], height: 0.5, distance: 0.5, side, halfWidth },
+  });
+
+  it('are read back as the place they were made from', () => {
+    for (const plane of planes) {
+      for (const side of sides) {
+        const exercise = anchored(plane, side);
+        const points = anchorPoints(exercise, 1.75, { height_m: 1.3, distance_m: 0.9 });
+        const place = anchorPlaceOf(exercise, 1.75, points);
+        expect(place?.height_m).withContext(`${plane} ${side}`).toBeCloseTo(1.3, 12);
+        expect(place?.distance_m).withContext(`${plane} ${side}`).toBeCloseTo(0.9, 12);
+      }
+    }
+  });
+
+  it('lie to the person’s right where the frames say so', () => {
+    const at = (plane: Plane, side: AnchorSide) =>
+      anchorPoints(anchored(plane, side), 1.75, { height_m: 1.05, distance_m: 2 })['p'];
+    expect(at('sagittal', 'ahead')).toEqual([2, 1.05, 0]);
+    expect(at('sagittal', 'right')).toEqual([0, 1.05, 2]);
+    expect(at('frontal', 'right')).toEqual([2, 1.05, 0]);
+    expect(at('frontal', 'ahead')?.[2]).toBe(-2);
+    expect(at('transverse', 'right')?.[1]).toBe(-2);
+    expect(at('transverse', 'ahead')?.[2]).toBeCloseTo(0, 12);
+  });
+
+  it('are two where the exercise wants a pair', () => {
+    const exercise = anchored('transverse', 'behind', 0.2);
+    const points = anchorPoints(exercise, 2, { height_m: 1.2, distance_m: 1 });
+    expect(points['pL']?.[1]).toBeCloseTo(0.4, 12);
+    expect(points['pR']?.[1]).toBeCloseTo(-0.4, 12);
+    expect(anchorPlaceOf(exercise, 2, points)?.distance_m).toBeCloseTo(1, 12);
+    expect(anchorPlaceOf(exercise, 2, {})).toBeUndefined();
+  });
+});
