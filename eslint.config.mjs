@@ -47,6 +47,7 @@ export default tseslint.config(
           'apps/gauge/tsconfig.json',
           'apps/server/tsconfig.json',
           'apps/web/tsconfig.app.json',
+          'apps/web/tsconfig.scripts.json',
           'apps/web/tsconfig.spec.json',
           'e2e/tsconfig.json',
         ],
@@ -98,7 +99,7 @@ export default tseslint.config(
     rules: forbid('Contracts import zod alone.', '@wiry-otter/*', 'node:*'),
   },
   {
-    files: ['apps/web/**/*.ts'],
+    files: ['apps/web/src/**/*.ts'],
     extends: [...angular.configs.tsRecommended],
     processor: angular.processInlineTemplates,
     rules: {

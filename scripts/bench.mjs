@@ -14,7 +14,11 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const FIRST_LOAD_AIM_KB = 250;
 
 ensureNpmPackages(ROOT);
-for (const bench of ['apps/cli/bench/documents.bench.ts', 'apps/gauge/bench/measuring.bench.ts']) {
+for (const bench of [
+  'apps/cli/bench/statics.bench.ts',
+  'apps/cli/bench/documents.bench.ts',
+  'apps/gauge/bench/measuring.bench.ts',
+]) {
   await stream(process.execPath, ['--import', 'tsx', bench], { cwd: ROOT });
 }
 ensureWebBuild(ROOT);

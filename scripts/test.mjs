@@ -77,6 +77,7 @@ function core() {
     'packages/catalogue/test/**/*.spec.ts',
     'apps/cli/test/**/*.spec.ts',
     'apps/gauge/test/**/*.spec.ts',
+    'apps/web/scripts/**/*.spec.ts',
   ]);
 }
 

@@ -9,6 +9,7 @@ export const TYPED_PROJECTS = [
     'apps/server',
     'e2e',
   ].map((folder) => ({ project: `${folder}/tsconfig.json`, compiler: 'tsc' })),
+  { project: 'apps/web/tsconfig.scripts.json', compiler: 'tsc' },
   { project: 'apps/web/tsconfig.app.json', compiler: 'ngc' },
   { project: 'apps/web/tsconfig.spec.json', compiler: 'ngc' },
 ];

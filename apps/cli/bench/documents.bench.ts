@@ -19,28 +19,7 @@ import {
   solveSetup,
   summarise,
 } from '@wiry-otter/core';
-
-const ROUNDS = 7;
-const ROUND_MS = 400;
-/** The compiler has seen enough of the work by then; what it does before is start-up. */
-const WARM_UP_MS = 1500;
-
-/** Runs `work` for a while and returns how often a second it went, the median of the rounds. */
-function perSecond(work: (i: number) => void): number {
-  const rates: number[] = [];
-  const began = performance.now();
-  for (let i = 0; performance.now() - began < WARM_UP_MS; i++) work(i);
-  for (let round = 0; round < ROUNDS; round++) {
-    const start = performance.now();
-    let done = 0;
-    while (performance.now() - start < ROUND_MS) {
-      for (let i = 0; i < 50; i++) work(done + i);
-      done += 50;
-    }
-    rates.push((1000 * done) / (performance.now() - start));
-  }
-  return rates.sort((a, b) => a - b)[ROUNDS >> 1] ?? 0;
-}
+import { perSecond } from './per-second.js';
 
 function say(what: string, rate: number, aim?: number): void {
   const ratio = aim === undefined ? '' : `   ${(rate / aim).toFixed(1)} × the aim of ${aim} /s`;

@@ -39,6 +39,8 @@ export interface LinkWorkspace {
   trial: Float64Array;
   /** The last place at which every link was held by a taut run, else the first guess. */
   readonly start: Float64Array;
+  /** How far each went from the held place before the last, m. */
+  readonly moved: Float64Array;
   /** Σ of the forces on each link, turned round: the gradient of the energy, N. */
   readonly gradient: Float64Array;
   /** How the length of the run at hand changes with the places, dimensionless. */
@@ -46,6 +48,12 @@ export interface LinkWorkspace {
   readonly hessian: Float64Array;
   readonly factor: Float64Array;
   readonly step: Float64Array;
+  /** Places of all nodes at the phase at hand, three coordinates each: the hot loops read no other. */
+  readonly nodes: Float64Array;
+  /** The segments of the run at hand: difference of the ends, and length. */
+  readonly segments: Float64Array;
+  /** Per run, whether it was taut at the last evaluation. */
+  readonly taut: Uint8Array;
   /** What is added to the square of every distance at present, m². */
   kink_m2: number;
   /** Per link and phase, whether a taut run holds it. */
@@ -62,11 +70,15 @@ export function createLinkWorkspace(rig: Rig): LinkWorkspace | undefined {
     place: new Float64Array(n),
     trial: new Float64Array(n),
     start: new Float64Array(n),
+    moved: new Float64Array(n),
     gradient: new Float64Array(n),
     lengthening: new Float64Array(n),
     hessian: new Float64Array(n * n),
     factor: new Float64Array(n * n),
     step: new Float64Array(n),
+    nodes: new Float64Array(3 * (firstLink(rig) + links)),
+    segments: new Float64Array(4 * rig.capacity.pathNodes),
+    taut: new Uint8Array(rig.capacity.runs),
     kink_m2: KINK_M2,
     held: new Uint8Array(links * rig.prepared.samples),
     worst_N: 0,
@@ -78,18 +90,32 @@ export function createLinkWorkspace(rig: Rig): LinkWorkspace | undefined {
  * the runs that touch them is least, and writes their places into the rig's
  * nodes. The energy is convex in the links' places, so its least value and the
  * tensions are unique. Newton with the analytic Hessian; each phase starts from
- * the last one with every link held, else from the first guess.
+ * the last one with every link held, moved on as far as that one was from the
+ * one before it, else from the first guess.
  *
  * Allocates nothing. `worst_N` tells how far from balance the worst phase is.
  */
 export function settleLinks(rig: Rig, work: LinkWorkspace): void {
   const { samples } = rig.prepared;
   work.start.set(rig.linkGuess_m);
+  work.moved.fill(0);
+  let known = false;
   work.worst_N = 0;
   for (let k = 0; k < samples; k++) {
-    work.place.set(work.start);
-    work.worst_N = Math.max(work.worst_N, settlePhase(rig, work, k));
-    if (markHeld(rig, work, k)) work.start.set(work.place);
+    for (let i = 0; i < work.start.length; i++) {
+      // The body moves on evenly from phase to phase, and so do the links.
+      work.place[i] = (work.start[i] as number) + (work.moved[i] as number);
+    }
+    loadNodes(rig, work, k);
+    work.worst_N = Math.max(work.worst_N, settlePhase(rig, work));
+    if (markHeld(rig, work, k)) {
+      for (let i = 0; i < work.start.length; i++) {
+        const from = work.start[i] as number;
+        work.moved[i] = known ? (work.place[i] as number) - from : 0;
+        work.start[i] = work.place[i] as number;
+      }
+      known = true;
+    }
     for (let l = 0; l < rig.links.length; l++) {
       const node = (firstLink(rig) + l) * samples + k;
       rig.nodeX[node] = work.place[3 * l] as number;
@@ -100,21 +126,21 @@ export function settleLinks(rig: Rig, work: LinkWorkspace): void {
 }
 
 /** Newton from `work.place` to rest, by way of rounder kinks where need be; returns |ΣF|, N. */
-function settlePhase(rig: Rig, work: LinkWorkspace, k: number): number {
-  const straight_N = descend(rig, work, k);
+function settlePhase(rig: Rig, work: LinkWorkspace): number {
+  const straight_N = descend(rig, work);
   if (straight_N <= GREATEST_REST_N) return straight_N;
   for (const square of SHARPENING_M2) {
     work.kink_m2 = square;
-    descend(rig, work, k);
+    descend(rig, work);
   }
   work.kink_m2 = KINK_M2;
-  return descend(rig, work, k);
+  return descend(rig, work);
 }
 
 /** Newton with a line search from `work.place`; returns the |ΣF| that is left, N. */
-function descend(rig: Rig, work: LinkWorkspace, k: number): number {
+function descend(rig: Rig, work: LinkWorkspace): number {
   const { gradient, step } = work;
-  let energy_J = evaluate(rig, work, work.place, k);
+  let energy_J = evaluate(rig, work, work.place);
   let force_N = norm(gradient);
   for (let i = 0; i < MOST_STEPS && force_N > REST_N; i++) {
     const slope = newtonStep(work);
@@ -124,7 +150,7 @@ function descend(rig: Rig, work: LinkWorkspace, k: number): number {
       for (let j = 0; j < step.length; j++) {
         work.trial[j] = (work.place[j] as number) + share * (step[j] as number);
       }
-      const trial_J = evaluate(rig, work, work.trial, k);
+      const trial_J = evaluate(rig, work, work.trial);
       const trial_N = norm(gradient);
       // Where energies cancel to rounding, a falling force tells more.
       const alike = Math.abs(trial_J - energy_J) <= ROUNDING * energy_J + CANCELLED_J;
@@ -136,7 +162,7 @@ function descend(rig: Rig, work: LinkWorkspace, k: number): number {
       share /= 2;
     }
     if (!accepted) {
-      evaluate(rig, work, work.place, k);
+      evaluate(rig, work, work.place);
       return force_N;
     }
     const kept = work.place;
@@ -167,23 +193,42 @@ function newtonStep({ gradient, hessian, factor, step }: LinkWorkspace): number 
   return slope;
 }
 
+/** Copies the places of all fixed nodes on linked runs at a phase. */
+function loadNodes(rig: Rig, { nodes }: LinkWorkspace, k: number): void {
+  const { samples } = rig.prepared;
+  const free = firstLink(rig);
+  for (let r = 0; r < rig.runs; r++) {
+    if (rig.linked[r] === 0) continue;
+    for (let s = 0; s < (rig.pathLength[r] as number); s++) {
+      const node = nodeOf(rig, r, s);
+      if (node >= free) continue;
+      const at = node * samples + k;
+      nodes[3 * node] = rig.nodeX[at] as number;
+      nodes[3 * node + 1] = rig.nodeY[at] as number;
+      nodes[3 * node + 2] = rig.nodeZ[at] as number;
+    }
+  }
+}
+
 /** Stored energy of the linked runs with the links at `place`, J; fills gradient and Hessian. */
-function evaluate(rig: Rig, work: LinkWorkspace, place: Float64Array, k: number): number {
+function evaluate(rig: Rig, work: LinkWorkspace, place: Float64Array): number {
+  work.nodes.set(place, 3 * firstLink(rig));
   work.gradient.fill(0);
   work.hessian.fill(0);
   let energy_J = 0;
   for (let r = 0; r < rig.runs; r++) {
-    if (rig.linked[r] === 1) energy_J += addRun(rig, work, place, k, r);
+    if (rig.linked[r] === 1) energy_J += addRun(rig, work, r);
   }
   return energy_J;
 }
 
 /** Adds one run to gradient and Hessian; returns its energy, J. */
-function addRun(rig: Rig, work: LinkWorkspace, place: Float64Array, k: number, r: number): number {
+function addRun(rig: Rig, work: LinkWorkspace, r: number): number {
   const { gradient, hessian, lengthening } = work;
   const n = gradient.length;
   const rest_m = rig.rest_m[r] as number;
-  const stretch = measureRun(rig, work, place, k, r) / rest_m;
+  const stretch = measureRun(rig, work, r) / rest_m;
+  work.taut[r] = stretch > 1 ? 1 : 0;
   if (stretch <= 1) return 0;
   const c1 = rig.c1_N[r] as number;
   const c2 = rig.c2_N[r] as number;
@@ -207,33 +252,31 @@ function addRun(rig: Rig, work: LinkWorkspace, place: Float64Array, k: number, r
       hessian[at] = (hessian[at] as number) + stiffness * li * (lengthening[j] as number);
     }
   }
-  addCurvature(rig, work, place, k, r, strand_N);
+  addCurvature(rig, work, r, strand_N);
   return rest_m * (c1 * yeoh * 0.5 + c2 * (stretch + 0.5 * square - 1.5) + c3 * yeoh * yeoh * 0.25);
 }
 
-/** The length of a run, m; fills `lengthening`. */
-function measureRun(
-  rig: Rig,
-  { lengthening, kink_m2 }: LinkWorkspace,
-  place: Float64Array,
-  k: number,
-  r: number,
-): number {
+/** The length of a run, m; fills `lengthening` and `segments`. */
+function measureRun(rig: Rig, work: LinkWorkspace, r: number): number {
+  const { kink_m2, lengthening, nodes, segments } = work;
+  const free = firstLink(rig);
   lengthening.fill(0);
   let length_m = rig.extra_m[r] as number;
-  for (let s = 0; s < segmentsOf(rig, r); s++) {
+  const count = segmentsOf(rig, r);
+  for (let s = 0; s < count; s++) {
     const i = nodeOf(rig, r, s);
     const j = nodeOf(rig, r, s + 1);
-    const dx = coordinate(rig, place, j, k, 0) - coordinate(rig, place, i, k, 0);
-    const dy = coordinate(rig, place, j, k, 1) - coordinate(rig, place, i, k, 1);
-    const dz = coordinate(rig, place, j, k, 2) - coordinate(rig, place, i, k, 2);
+    const dx = (nodes[3 * j] as number) - (nodes[3 * i] as number);
+    const dy = (nodes[3 * j + 1] as number) - (nodes[3 * i + 1] as number);
+    const dz = (nodes[3 * j + 2] as number) - (nodes[3 * i + 2] as number);
     const distance = Math.sqrt(dx * dx + dy * dy + dz * dz + kink_m2);
+    segments[4 * s] = dx;
+    segments[4 * s + 1] = dy;
+    segments[4 * s + 2] = dz;
+    segments[4 * s + 3] = distance;
     length_m += distance;
-    const ux = dx / distance;
-    const uy = dy / distance;
-    const uz = dz / distance;
-    addTo(lengthening, linkOf(rig, i), -ux, -uy, -uz);
-    addTo(lengthening, linkOf(rig, j), ux, uy, uz);
+    if (i >= free) addTo(lengthening, i - free, -dx / distance, -dy / distance, -dz / distance);
+    if (j >= free) addTo(lengthening, j - free, dx / distance, dy / distance, dz / distance);
   }
   return length_m;
 }
@@ -241,29 +284,24 @@ function measureRun(
 /** Adds t·∂²L to the Hessian: (I − uuᵀ)/d for every segment with a link at an end. */
 function addCurvature(
   rig: Rig,
-  { hessian, kink_m2 }: LinkWorkspace,
-  place: Float64Array,
-  k: number,
+  { hessian, segments }: LinkWorkspace,
   r: number,
   strand_N: number,
 ): void {
   const n = 3 * rig.links.length;
-  for (let s = 0; s < segmentsOf(rig, r); s++) {
-    const from = nodeOf(rig, r, s);
-    const to = nodeOf(rig, r, s + 1);
-    const i = linkOf(rig, from);
-    const j = linkOf(rig, to);
-    if (i === j) continue;
-    let square = kink_m2;
+  const free = firstLink(rig);
+  const count = segmentsOf(rig, r);
+  for (let s = 0; s < count; s++) {
+    const i = nodeOf(rig, r, s) - free;
+    const j = nodeOf(rig, r, s + 1) - free;
+    if (i === j || (i < 0 && j < 0)) continue;
+    const distance = segments[4 * s + 3] as number;
+    const pull = strand_N / distance;
+    const square = distance * distance;
     for (let a = 0; a < 3; a++) {
-      square += (coordinate(rig, place, to, k, a) - coordinate(rig, place, from, k, a)) ** 2;
-    }
-    const distance = Math.sqrt(square);
-    for (let a = 0; a < 3; a++) {
-      const da = coordinate(rig, place, to, k, a) - coordinate(rig, place, from, k, a);
+      const da = (segments[4 * s + a] as number) / square;
       for (let b = 0; b < 3; b++) {
-        const db = coordinate(rig, place, to, k, b) - coordinate(rig, place, from, k, b);
-        const bend = (strand_N * ((a === b ? 1 : 0) - (da * db) / square)) / distance;
+        const bend = pull * ((a === b ? 1 : 0) - da * (segments[4 * s + b] as number));
         if (i >= 0) addAt(hessian, n, 3 * i + a, 3 * i + b, bend);
         if (j >= 0) addAt(hessian, n, 3 * j + a, 3 * j + b, bend);
         if (i >= 0 && j >= 0) {
@@ -278,12 +316,12 @@ function addCurvature(
 /** Notes which links a taut run holds at this phase; tells whether all are. */
 function markHeld(rig: Rig, work: LinkWorkspace, k: number): boolean {
   const { samples } = rig.prepared;
+  const free = firstLink(rig);
   for (let l = 0; l < rig.links.length; l++) work.held[l * samples + k] = 0;
   for (let r = 0; r < rig.runs; r++) {
-    if (rig.linked[r] === 0) continue;
-    if (measureRun(rig, work, work.place, k, r) <= (rig.rest_m[r] as number)) continue;
+    if (rig.linked[r] === 0 || work.taut[r] === 0) continue;
     for (let s = 0; s < (rig.pathLength[r] as number); s++) {
-      const link = linkOf(rig, nodeOf(rig, r, s));
+      const link = nodeOf(rig, r, s) - free;
       if (link >= 0) work.held[link * samples + k] = 1;
     }
   }
@@ -304,21 +342,7 @@ function nodeOf(rig: Rig, r: number, s: number): number {
   return rig.path[r * rig.capacity.pathNodes + wrapped] as number;
 }
 
-/** The link that a node is, −1 for a contact or a point. */
-function linkOf(rig: Rig, node: number): number {
-  const link = node - firstLink(rig);
-  return link < 0 ? -1 : link;
-}
-
-function coordinate(rig: Rig, place: Float64Array, node: number, k: number, axis: number): number {
-  const link = linkOf(rig, node);
-  if (link >= 0) return place[3 * link + axis] as number;
-  const tracks = axis === 0 ? rig.nodeX : axis === 1 ? rig.nodeY : rig.nodeZ;
-  return tracks[node * rig.prepared.samples + k] as number;
-}
-
 function addTo(values: Float64Array, link: number, x: number, y: number, z: number): void {
-  if (link < 0) return;
   const at = 3 * link;
   values[at] = (values[at] as number) + x;
   values[at + 1] = (values[at + 1] as number) + y;

@@ -31,6 +31,10 @@ export interface SolutionBuffers {
   readonly pullX: Float64Array;
   readonly pullY: Float64Array;
   readonly pullZ: Float64Array;
+  /** Unit vector of the segment at hand, per phase. */
+  readonly unitX: Float64Array;
+  readonly unitY: Float64Array;
+  readonly unitZ: Float64Array;
   /** Force track of each node, −1 where its force is not needed. */
   readonly trackOfNode: Int32Array;
   /** Node of each force track. */
@@ -77,6 +81,9 @@ export function createSolutionBuffers(rig: Rig, take: Take = new Arena().take): 
     pullX: take(perTrack),
     pullY: take(perTrack),
     pullZ: take(perTrack),
+    unitX: take(samples),
+    unitY: take(samples),
+    unitZ: take(samples),
     trackOfNode,
     nodeOfTrack,
     links: createLinkWorkspace(rig),

@@ -41,7 +41,7 @@ export function solveRig(rig: Rig, out: SolutionBuffers): void {
 function layOut(rig: Rig, out: SolutionBuffers, r: number): void {
   const { samples, judge } = rig.prepared;
   const { nodeX, nodeY, nodeZ, path } = rig;
-  const { gain, length_m, trackOfNode, pullX, pullY, pullZ } = out;
+  const { gain, length_m, trackOfNode, pullX, pullY, pullZ, unitX, unitY, unitZ } = out;
   const linear = judge.kind === 'linear';
   const kink_m2 = out.links === undefined ? 0 : KINK_M2;
   const weightX = linear ? judge.weightX : nodeX;
@@ -63,37 +63,56 @@ function layOut(rig: Rig, out: SolutionBuffers, r: number): void {
     const jBase = j * samples;
     const iTrack = (trackOfNode[i] as number) * samples;
     const jTrack = (trackOfNode[j] as number) * samples;
-    const iWeighs = linear && i < bodyNodes;
-    const jWeighs = linear && j < bodyNodes;
+    // One short loop for each thing runs twice as fast as one loop that asks at every sample.
     for (let k = 0; k < samples; k++) {
       const dx = (nodeX[jBase + k] as number) - (nodeX[iBase + k] as number);
       const dy = (nodeY[jBase + k] as number) - (nodeY[iBase + k] as number);
       const dz = (nodeZ[jBase + k] as number) - (nodeZ[iBase + k] as number);
       const distance = Math.sqrt(dx * dx + dy * dy + dz * dz + kink_m2);
-      if (distance < LEAST_SEGMENT_M) continue;
-      length_m[base + k] = (length_m[base + k] as number) + distance;
-      const ux = dx / distance;
-      const uy = dy / distance;
-      const uz = dz / distance;
-      let share = 0;
-      if (iWeighs) {
-        share += (weightX[iBase + k] as number) * ux + (weightY[iBase + k] as number) * uy;
-      }
-      if (jWeighs) {
-        share -= (weightX[jBase + k] as number) * ux + (weightY[jBase + k] as number) * uy;
-      }
-      gain[base + k] = (gain[base + k] as number) + share;
-      if (iTrack >= 0) {
-        pullX[iTrack + k] = (pullX[iTrack + k] as number) + ux;
-        pullY[iTrack + k] = (pullY[iTrack + k] as number) + uy;
-        pullZ[iTrack + k] = (pullZ[iTrack + k] as number) + uz;
-      }
-      if (jTrack >= 0) {
-        pullX[jTrack + k] = (pullX[jTrack + k] as number) - ux;
-        pullY[jTrack + k] = (pullY[jTrack + k] as number) - uy;
-        pullZ[jTrack + k] = (pullZ[jTrack + k] as number) - uz;
-      }
+      const known = distance >= LEAST_SEGMENT_M;
+      const inverse = known ? 1 / distance : 0;
+      length_m[base + k] = (length_m[base + k] as number) + (known ? distance : 0);
+      unitX[k] = dx * inverse;
+      unitY[k] = dy * inverse;
+      unitZ[k] = dz * inverse;
     }
+    if (linear && i < bodyNodes) addGain(out, base, weightX, weightY, iBase, samples, 1);
+    if (linear && j < bodyNodes) addGain(out, base, weightX, weightY, jBase, samples, -1);
+    if (iTrack >= 0) addPull(out, iTrack, samples, 1);
+    if (jTrack >= 0) addPull(out, jTrack, samples, -1);
+  }
+}
+
+/** Adds what a unit of tension along the segment at hand does to a linear judge. */
+function addGain(
+  { gain, unitX, unitY }: SolutionBuffers,
+  base: number,
+  weightX: Float64Array,
+  weightY: Float64Array,
+  nodeBase: number,
+  samples: number,
+  sign: 1 | -1,
+): void {
+  for (let k = 0; k < samples; k++) {
+    gain[base + k] =
+      (gain[base + k] as number) +
+      sign *
+        ((weightX[nodeBase + k] as number) * (unitX[k] as number) +
+          (weightY[nodeBase + k] as number) * (unitY[k] as number));
+  }
+}
+
+/** Adds the direction of the segment at hand to the pull on a tracked node. */
+function addPull(
+  { pullX, pullY, pullZ, unitX, unitY, unitZ }: SolutionBuffers,
+  track: number,
+  samples: number,
+  sign: 1 | -1,
+): void {
+  for (let k = 0; k < samples; k++) {
+    pullX[track + k] = (pullX[track + k] as number) + sign * (unitX[k] as number);
+    pullY[track + k] = (pullY[track + k] as number) + sign * (unitY[k] as number);
+    pullZ[track + k] = (pullZ[track + k] as number) + sign * (unitZ[k] as number);
   }
 }
 

@@ -75,15 +75,16 @@ describe('scene', () => {
   });
 
   it('moves the anchor up and down', () => {
-    const [, anchor] = sliders();
+    const [, , anchor] = sliders();
     anchor?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp' }));
     anchor?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', shiftKey: true }));
     expect(heights.map((value) => Number(value.toFixed(2)))).toEqual([1.21, 1.15]);
   });
 
   it('says where it stands to those who do not see it', () => {
-    const [person, anchor] = sliders();
+    const [person, grip, anchor] = sliders();
     expect(person?.getAttribute('aria-valuetext')).toBe('200 centimetres');
+    expect(grip?.getAttribute('aria-valuetext')).toBe('0 centimetres from the end');
     expect(anchor?.getAttribute('aria-valuetext')).toBe('120 centimetres');
   });
 

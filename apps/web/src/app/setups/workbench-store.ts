@@ -254,8 +254,12 @@ export const WorkbenchStore = signalStore(
         changeAnew('place', { placeId, anchorId: null, ...placeOfExercise(store.exercise()) });
       },
       chooseAnchor(anchorId: string): void {
-        const { height_m } = { ...store.set(), ...placeOfExercise(store.exercise()) };
-        changeAnew('anchor', { anchorId, height_m });
+        const anchor = store.anchors().find(({ id }) => id === anchorId);
+        const height_m = store.set.height_m();
+        const reached =
+          anchor !== undefined && height_m >= anchor.lowest_m && height_m <= anchor.highest_m;
+        const usual = placeOfExercise(store.exercise()).height_m ?? height_m;
+        changeAnew('anchor', { anchorId, height_m: reached ? height_m : usual });
       },
       chooseRoute(form: 'continuous' | 'open', routeId: string): void {
         store.change('route', { routeIds: { ...store.set.routeIds(), [form]: routeId } });
