@@ -18,10 +18,14 @@ describe('the page of the catalogue', () => {
   it('draws every exercise twice, head and all, without a place that is no number', () => {
     for (const [name, text] of files) {
       if (!name.endsWith('.svg')) continue;
-      expect(text).withContext(name).not.toMatch(/NaN|undefined|Infinity/);
+      expect(text)
+        .withContext(name)
+        .not.toMatch(/NaN|undefined|Infinity/);
       expect(text.match(/<g /g)?.length).withContext(name).toBe(2);
       // Head, trunk and a limb or more, in both poses.
-      expect(text.match(/<path d="M/g)?.length ?? 0).withContext(name).toBeGreaterThan(10);
+      expect(text.match(/<path d="M/g)?.length ?? 0)
+        .withContext(name)
+        .toBeGreaterThan(10);
     }
   });
 });

@@ -186,6 +186,7 @@ export { CAUTION_RULES, findCautions } from './safety/rules.js';
 export { distanceCure } from './safety/stretch.js';
 export { headClearance } from './safety/face.js';
 export { equalCable, equalDumbbell, type EqualWeight } from './alternatives/equal-weight.js';
+export { type KnownLaws, remeasured, type Remeasured } from './alternatives/remeasured.js';
 export { type ChangeCost, meanDemand, whatIf } from './alternatives/what-if.js';
 export { decide } from './progression/decide.js';
 export {

@@ -8,6 +8,7 @@ import {
   equalCable,
   equalDumbbell,
   type Plane,
+  remeasured,
   rigSetup,
   type Setup,
   STANDARD_GRAVITY_M_S2,
@@ -184,5 +185,25 @@ describe('the points of an anchor', () => {
     expect(points['pR']?.[1]).toBeCloseTo(-0.4, 12);
     expect(anchorPlaceOf(exercise, 2, points)?.distance_m).toBeCloseTo(1, 12);
     expect(anchorPlaceOf(exercise, 2, {})).toBeUndefined();
+  });
+});
+
+describe('a set-up with bands measured again', () => {
+  const saved = composeSetup(ROW_COMPOSITION);
+  const scaled = (by: number) => ({
+    law: { c1_N: by * 20, c2_N: by * 16, c3_N: by * 0.2 },
+    loss: 0.1,
+  });
+
+  it('asks less where the band has grown softer, by as much', () => {
+    const now = remeasured(saved, new Map([['a', scaled(0.9)]]));
+    expect(now?.share).toBeCloseTo(-0.1, 6);
+    expect(now?.before).toBeCloseTo(meanOf(saved), 9);
+    expect(now?.bands).toEqual(['a']);
+  });
+
+  it('has nothing to say of the same law, or of a band that is gone', () => {
+    expect(remeasured(saved, new Map([['a', scaled(1)]]))).toBeUndefined();
+    expect(remeasured(saved, new Map())).toBeUndefined();
   });
 });

@@ -25,6 +25,7 @@ import {
 } from './band-law';
 import { timeLine } from './band-time-line';
 import { CutForm } from './cut-form';
+import { SetupsOfBand } from './setups-of-band';
 
 /** Stretch ratios the sheet states the pull at. */
 const STATED = [1.5, GLANCE_STRETCH, 2.5];
@@ -32,7 +33,7 @@ const STATED = [1.5, GLANCE_STRETCH, 2.5];
 /** One band: law, measurements, copies, what happened to it. */
 @Component({
   selector: 'otter-band-sheet',
-  imports: [BandCopies, BandCurve, CutForm, Ribbon, RouterLink, SoundingText],
+  imports: [BandCopies, BandCurve, CutForm, Ribbon, RouterLink, SetupsOfBand, SoundingText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './band-sheet.html',
 })

@@ -224,7 +224,7 @@ export const WorkbenchStore = signalStore(
       /** Sets one of the figures, held to its bounds; null: as the exercise has it. */
       setFigure(figure: Figure, value: number | null): void {
         const { least, most } = LIMITS[figure];
-        const held = value === null ? null : Math.min(most, Math.max(least, value));
+        const held = value === null ? null : Math.min(most, Math.max(least, inCentimetres(value)));
         const fallback = figure === 'grip_m' || figure === 'stance_m' ? null : 0;
         store.change(figure, { [figure]: held ?? fallback });
       },
@@ -308,8 +308,9 @@ export const WorkbenchStore = signalStore(
   }),
 );
 
-function inCentimetres(length_m: number): number {
-  return Math.round(length_m * 100) / 100;
+/** Lengths to whole centimetres; kilograms and turns to as many decimals. */
+function inCentimetres(value: number): number {
+  return Math.round(value * 100) / 100;
 }
 
 function stateOf(setup: SetupRecord): Partial<WorkbenchState> {

@@ -16,6 +16,7 @@ import { CATALOGUE } from '@wiry-otter/catalogue';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import type { SetupRecord } from '@wiry-otter/contracts';
 import {
+  type ChangeCost,
   DEFAULT_SAMPLES,
   type ForceUnit,
   fromNewtons,
@@ -34,9 +35,12 @@ import { SoundingText } from '../drawing/sounding';
 import { Keys } from '../shell/keys';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
+import { CautionList } from './caution-list';
 import { CostList } from './cost-list';
 import { marksOf } from './marks';
+import { knownLaws, remeasuredWords } from './remeasured-words';
 import { Scene } from './scene';
+import { downloadSetup, LARGEST_SETUP, readSetup } from './setup-file';
 import { type OtherCurve, Trace } from './trace';
 import { Tune } from './tune';
 import { compareWords, weightTitle } from './weight-words';
@@ -55,6 +59,9 @@ const FIRST_PRESCRIPTION = {
 /** How long the figures of before a change stay in sight, ms. */
 const OLD_FIGURES_MS = 2500;
 
+/** Nothing set for so long is rest, ms. */
+const REST_MS = 120;
+
 /** Steps of the rep slider by key, samples. */
 const SLIDE = 2;
 
@@ -62,6 +69,7 @@ const SLIDE = 2;
 @Component({
   selector: 'otter-workbench',
   imports: [
+    CautionList,
     CostList,
     FormsModule,
     GaugeStaff,
@@ -105,6 +113,8 @@ export class Workbench {
       { id: 'end', words: 'end', sounding: sounding(summary.end, solved.spread.end) },
     ];
   });
+  protected readonly costs = signal<readonly ChangeCost[]>([]);
+
   /** What the figures were before the last change, for a moment. */
   protected readonly before = signal<Readonly<Record<string, string>> | null>(null);
 
@@ -180,6 +190,18 @@ export class Workbench {
     });
   });
 
+  /** What each saved set-up asks with the bands as measured today, where that is another figure. */
+  protected readonly today = computed(() => {
+    const laws = knownLaws(this.bench.usable());
+    return new Map(
+      this.bench
+        .saved()
+        .map((setup) => [setup.id, remeasuredWords(setup, laws, this.bench.unit())] as const),
+    );
+  });
+  /** What is wrong with a set-up document that was brought in. */
+  protected readonly fileFaults = signal<readonly string[]>([]);
+
   protected readonly rungs = computed(() =>
     this.bench.saved().map(({ id, title, figures }) => ({
       id,
@@ -212,6 +234,7 @@ export class Workbench {
 
   constructor() {
     this.tellOldFigures();
+    this.tellCostsAtRest();
     inject(Keys).offer([
       { key: '[', words: 'back through the rep', press: () => this.slide(-SLIDE) },
       { key: ']', words: 'on through the rep', press: () => this.slide(SLIDE) },
@@ -224,6 +247,17 @@ export class Workbench {
         press: () => this.toggleTag(i + 1),
       })),
     ]);
+  }
+
+  /** A dozen other set-ups are solved for the costs: once the hand rests, not on every frame. */
+  private tellCostsAtRest(): void {
+    let resting: ReturnType<typeof setTimeout> | undefined;
+    effect(() => {
+      this.bench.solved();
+      clearTimeout(resting);
+      resting = setTimeout(() => this.costs.set(this.bench.costs()), REST_MS);
+    });
+    inject(DestroyRef).onDestroy(() => clearTimeout(resting));
   }
 
   /** Keeps the figures of before a change in sight for a moment. */
@@ -299,6 +333,23 @@ export class Workbench {
       },
       error: (error: unknown) => this.fail(error),
     });
+  }
+
+  protected readonly download = downloadSetup;
+
+  /** Puts a set-up document on the bench; says what is wrong with one that cannot be. */
+  protected async bringIn(input: HTMLInputElement): Promise<void> {
+    const file = input.files?.[0];
+    input.value = '';
+    if (file === undefined) return;
+    if (file.size > LARGEST_SETUP) {
+      const found = `${(file.size / 1e6).toFixed(1)} MB`;
+      this.fileFaults.set([`$: found ${found}, expected at most ${LARGEST_SETUP / 1e6} MB`]);
+      return;
+    }
+    const read = readSetup(await file.text(), this.bench.usable());
+    this.fileFaults.set(read.ok ? [] : read.faults);
+    if (read.ok) this.bench.change('document', read.part);
   }
 
   protected putAway({ id }: SetupRecord): void {

@@ -1,0 +1,58 @@
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import type { Caution, CautionLevel } from '@wiry-otter/core';
+
+/** A sign for each level, so that it is told without its colour. */
+const SIGNS: Readonly<Record<CautionLevel, string>> = { refuse: '✕', warn: '△', note: 'i' };
+
+/** What is wrong with a set-up before a person pulls: refusals with their cure, warnings to see to. */
+@Component({
+  selector: 'otter-caution-list',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <ul class="mt-2 grid gap-2" aria-label="Cautions">
+      @for (caution of cautions(); track caution.rule) {
+        <li
+          class="border-l-4 pl-3 text-sm"
+          [class.border-stop]="caution.level === 'refuse'"
+          [class.border-caution]="caution.level === 'warn'"
+          [class.border-hairline]="caution.level === 'note'"
+        >
+          <p
+            [class.text-stop]="caution.level === 'refuse'"
+            [class.text-caution]="caution.level === 'warn'"
+            class="font-semibold"
+          >
+            {{ signs[caution.level] }} {{ caution.text }}
+          </p>
+          @if (caution.cure; as cure) {
+            <button class="action mt-1" type="button" (click)="cured.emit(cure.closer_m)">
+              Step {{ (cure.closer_m * 100).toFixed(0) }} cm closer
+            </button>
+          }
+          @if (caution.level === 'warn') {
+            <label class="flex min-h-8 items-center gap-2">
+              <input
+                #seen
+                class="min-h-5 w-5"
+                type="checkbox"
+                [checked]="acknowledged().includes(caution.rule)"
+                (change)="seenTo.emit({ rule: caution.rule, yes: seen.checked })"
+              />
+              I have seen to it
+            </label>
+          }
+        </li>
+      }
+    </ul>
+  `,
+})
+export class CautionList {
+  readonly cautions = input.required<readonly Caution[]>();
+  /** Rules whose warning was seen to. */
+  readonly acknowledged = input.required<readonly string[]>();
+  readonly seenTo = output<{ readonly rule: string; readonly yes: boolean }>();
+  /** The distance that ends a refusal, m. */
+  readonly cured = output<number>();
+
+  protected readonly signs = SIGNS;
+}

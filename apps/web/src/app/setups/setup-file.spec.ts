@@ -1,0 +1,63 @@
+import { findExercise } from '@wiry-otter/catalogue';
+import type { SetupRecord } from '@wiry-otter/contracts';
+import { composeSetup, fittedBand, knowBand } from '@wiry-otter/core';
+import { measuredBand, pull } from '../../testing/records';
+import { knownLaws, remeasuredWords } from './remeasured-words';
+import { readSetup } from './setup-file';
+
+const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
+const SOFTER = knowBand(measuredBand([pull(1.35, 43), pull(1.77, 79), pull(2.18, 109)]));
+
+const ROW = findExercise('standing-row');
+if (ROW === undefined) throw new Error('no row');
+const DOCUMENT = {
+  format: 'wiry-otter.setup' as const,
+  version: 1 as const,
+  ...composeSetup({
+    exercise: ROW,
+    body: { stature_m: 1.8, mass_kg: 85 },
+    anchor: { height_m: 1.1, distance_m: 1.87 },
+    routes: ROW.routes?.slice(2, 3) ?? [],
+    bands: [fittedBand(BAND)],
+  }),
+};
+
+describe('a set-up document', () => {
+  it('comes back onto the bench as it was written', () => {
+    const read = readSetup(JSON.stringify(DOCUMENT), [BAND]);
+    if (!read.ok) return fail(read.faults.join());
+    expect(read.part.exerciseId).toBe('standing-row');
+    expect(read.part.distance_m).toBeCloseTo(1.87, 9);
+    expect(read.part.height_m).toBeCloseTo(1.1, 9);
+    expect(read.part.routeIds?.continuous).toBe('folded');
+    expect(read.part.bandIds).toEqual([BAND.record.id]);
+  });
+
+  it('is refused with place, found and expected', () => {
+    const faultsOf = (text: string): readonly string[] => {
+      const read = readSetup(text, [BAND]);
+      return read.ok ? [] : read.faults;
+    };
+    expect(faultsOf('{')).toEqual(['$: found no JSON, expected a set-up document']);
+    const twisted = { ...DOCUMENT, body: { stature_m: 0, mass_kg: 85 }, colour: 'red' };
+    expect(faultsOf(JSON.stringify(twisted)).join()).toContain('$.body.stature_m: found 0');
+    expect(faultsOf(JSON.stringify(twisted)).join()).toContain('$.colour');
+    expect(faultsOf(JSON.stringify({ ...DOCUMENT, exercise: 'waltz' })).join()).toContain(
+      '"waltz"',
+    );
+    const foreign = { ...DOCUMENT, bands: [{ ...DOCUMENT.bands[0], id: 'other' }], runs: [] };
+    expect(faultsOf(JSON.stringify(foreign)).join()).toContain('found "other"');
+  });
+});
+
+describe('a band measured again', () => {
+  const setup = { document: DOCUMENT, figures: { unit: 'N' } } as unknown as SetupRecord;
+
+  it('changes what a saved set-up asks, and by how much is said', () => {
+    expect(remeasuredWords(setup, knownLaws([SOFTER]), 'N')).toMatch(/^today \d+ N, −(9|10|11) %$/);
+  });
+
+  it('is no news while the law is the same', () => {
+    expect(remeasuredWords(setup, knownLaws([BAND]), 'N')).toBeNull();
+  });
+});

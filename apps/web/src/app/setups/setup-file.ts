@@ -1,0 +1,102 @@
+import { findExercise } from '@wiry-otter/catalogue';
+import {
+  parseDocument,
+  setupDocument,
+  type SetupDocument,
+  type SetupRecord,
+} from '@wiry-otter/contracts';
+import type { KnownBand } from '../bands/band-law';
+import { savedPlace, type WorkbenchState } from './workbench-model';
+
+/** A set-up document larger than this is not one, bytes. */
+export const LARGEST_SETUP = 2_000_000;
+
+/** Hands a saved set-up's open document to the browser as a file. */
+export function downloadSetup({ document, title }: SetupRecord): void {
+  const text = JSON.stringify(document, null, 2);
+  const link = window.document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+  link.download = `${title.replace(/[^\p{L}\p{N}]+/gu, '-')}.setup.json`;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+
+/** What a set-up document puts on the bench, or what is wrong with it, in words. */
+export type ReadSetup =
+  | { readonly ok: true; readonly part: Partial<WorkbenchState> }
+  | { readonly ok: false; readonly faults: readonly string[] };
+
+/**
+ * Reads a `wiry-otter.setup` document onto the bench. Its bands are those of
+ * the rail with the same ids; its body is tried out in place of the person's.
+ */
+export function readSetup(text: string, usable: readonly KnownBand[]): ReadSetup {
+  const json = parseJson(text);
+  if (json === undefined)
+    return { ok: false, faults: ['$: found no JSON, expected a set-up document'] };
+  const parsed = parseDocument(setupDocument, json);
+  if (!parsed.ok) {
+    return {
+      ok: false,
+      faults: parsed.faults.map(
+        ({ path, found, expected }) => `${path}: found ${found}, expected ${expected}`,
+      ),
+    };
+  }
+  const document = parsed.value;
+  const { exercise: named } = document;
+  const id = typeof named === 'string' ? named : named.id;
+  const exercise = findExercise(id);
+  if (exercise === undefined) {
+    return {
+      ok: false,
+      faults: [`$.exercise: found "${id}", expected an exercise of the catalogue`],
+    };
+  }
+  const missing = document.bands.filter(
+    ({ id: band }) => !usable.some(({ record }) => record.id === band),
+  );
+  if (missing.length > 0) {
+    return {
+      ok: false,
+      faults: missing.map(
+        (band) =>
+          `$.bands: found "${band.id}", expected a band that hangs on the rail and may be used`,
+      ),
+    };
+  }
+  return { ok: true, part: partOf({ ...document, exercise }, document) };
+}
+
+function partOf(
+  complete: Parameters<typeof savedPlace>[0],
+  { bands, body, runs, widths }: SetupDocument,
+): Partial<WorkbenchState> {
+  const { exercise } = complete;
+  const routeOf = (form: 'continuous' | 'open'): string | null =>
+    exercise.routes?.find(
+      (route) => route.for === form && runs.some(({ path }) => path.join() === route.path.join()),
+    )?.id ?? null;
+  return {
+    exerciseId: exercise.id,
+    anchorId: null,
+    bandIds: bands.map(({ id }) => id),
+    routeIds: { continuous: routeOf('continuous'), open: routeOf('open') },
+    body,
+    grip_m: widths?.grip_m ?? null,
+    stance_m: widths?.stance_m ?? null,
+    slip_m: 0,
+    wraps: 0,
+    weight_kg: 0,
+    acknowledged: [],
+    ...savedPlace(complete),
+  };
+}
+
+function parseJson(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    return undefined;
+  }
+}
