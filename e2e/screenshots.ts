@@ -43,6 +43,14 @@ const setups = async (page: Page): Promise<void> => {
   await screen(page, 'Set-ups');
   await page.getByTestId('figure-mean').waitFor();
 };
+/** Another exercise on the bench, with these bands alone. */
+const exercise = async (page: Page, label: string, bands: readonly string[]): Promise<void> => {
+  await page.getByLabel('Exercise').selectOption({ label });
+  const scene = page.getByRole('region', { name: 'Scene' });
+  const on = scene.locator('button[aria-pressed=true]');
+  while ((await on.count()) > 0) await on.first().click();
+  for (const name of bands) await scene.getByRole('button', { name: new RegExp(name) }).click();
+};
 const bandSheet = async (page: Page): Promise<void> => {
   await screen(page, 'Bands');
   await page.getByRole('link', { name: /^Willow,/ }).click();
@@ -109,8 +117,20 @@ await picture(
 );
 await picture('setups-curl', async (page) => {
   await setups(page);
-  await page.getByLabel('Exercise').selectOption({ label: 'Standing curl' });
-  await page.getByTestId('figure-mean').waitFor();
+  await exercise(page, 'Curl, standing on the band', ['Reed']);
+  await page.getByRole('button', { name: 'Compare with a weight' }).click();
+});
+await picture('setups-side-raise', async (page) => {
+  await setups(page);
+  await exercise(page, 'Side raise, band under the other foot', ['Minnow']);
+});
+await picture('setups-rotation', async (page) => {
+  await setups(page);
+  await exercise(page, 'Outward rotation, elbow at the side', ['Wick']);
+});
+await picture('places', async (page) => {
+  await page.goto('/places');
+  await page.getByRole('heading', { name: 'Ferry cabin' }).waitFor();
 });
 await picture('next', async (page) => {
   await page.getByRole('link', { name: /Tobias Quill.*Heavier/ }).click();

@@ -14,6 +14,7 @@ import { type AccountOptions, accountRoutes } from './account/routes.js';
 import { signInPlugin } from './account/sign-in-plugin.js';
 import { exchangeRoutes } from './bands/exchange/routes.js';
 import { bandRoutes } from './bands/routes.js';
+import { exerciseRoutes } from './exercises/routes.js';
 import { peopleRoutes } from './people/routes.js';
 import type { App } from './platform/app-context.js';
 import { webFiles } from './platform/web-files.js';
@@ -79,6 +80,7 @@ async function apiRoutes(app: App, account: AccountOptions): Promise<void> {
   await app.register(bandRoutes);
   await app.register(exchangeRoutes);
   await app.register(peopleRoutes);
+  await app.register(exerciseRoutes);
   await app.register(setupRoutes);
   await app.register(sessionRoutes);
   await app.register(studioRoutes);

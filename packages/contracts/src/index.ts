@@ -11,6 +11,7 @@ export * from './api/account.js';
 export * from './api/studio.js';
 export * from './api/bands.js';
 export * from './api/exchange.js';
+export * from './api/exercises.js';
 export * from './api/identity.js';
 export * from './api/people.js';
 export * from './api/problem.js';

@@ -22,6 +22,7 @@ import {
   TrainerEntity,
 } from './entities/studio.js';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-first-slice.js';
+import { OwnExerciseEntity } from './entities/exercise.js';
 import { KnowTheBands1764100000000 } from './migrations/1764100000000-know-the-bands.js';
 import { AnchorsAndExercises1764300000000 } from './migrations/1764300000000-anchors-and-exercises.js';
 import { StudioRules1764200000000 } from './migrations/1764200000000-studio-rules.js';
@@ -54,6 +55,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       SessionEntity,
       TrainingSetEntity,
       DecisionEntity,
+      OwnExerciseEntity,
     ],
     migrations: [
       FirstSlice1764000000000,
