@@ -14,6 +14,7 @@ const SCREENS = [
   '/log',
   '/studio',
   '/places',
+  '/exercises',
 ];
 
 for (const theme of ['light', 'dark'] as const) {

@@ -80,6 +80,11 @@ export const routes: Routes = [
         loadComponent: () => import('./places/places').then((file) => file.Places),
       },
       {
+        path: 'exercises',
+        title: 'Exercises · Wiry Otter',
+        loadComponent: () => import('./exercises/exercises').then((file) => file.Exercises),
+      },
+      {
         path: 'studio',
         title: 'Studio · Wiry Otter',
         loadComponent: () => import('./studio/studio').then((file) => file.Studio),

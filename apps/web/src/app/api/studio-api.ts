@@ -16,6 +16,9 @@ import {
   type OverruleInput,
   person,
   type PersonRecord,
+  ownExercise,
+  type OwnExerciseInput,
+  type OwnExerciseRecord,
   place,
   type PlaceInput,
   type PlaceRecord,
@@ -43,6 +46,7 @@ import { ApiClient } from './api-client';
 const bandList = z.array(band);
 const personList = z.array(person);
 const placeList = z.array(place);
+const exerciseList = z.array(ownExercise);
 const setupList = z.array(setup);
 const prescriptionList = z.array(prescription);
 const decisionList = z.array(decision);
@@ -62,6 +66,22 @@ export class StudioApi {
   }
   account(): Observable<Account> {
     return this.client.get('/account', account);
+  }
+
+  exercises(): Observable<OwnExerciseRecord[]> {
+    return this.client.get('/exercises', exerciseList);
+  }
+
+  putExercise(id: string, input: OwnExerciseInput): Observable<OwnExerciseRecord> {
+    return this.client.put(`/exercises/${id}`, input, ownExercise);
+  }
+
+  removeExercise(id: string): Observable<OwnExerciseRecord> {
+    return this.client.delete(`/exercises/${id}`, ownExercise);
+  }
+
+  restoreExercise(id: string): Observable<OwnExerciseRecord> {
+    return this.client.post(`/exercises/${id}/restore`, {}, ownExercise);
   }
 
   putPlace(id: string, input: PlaceInput): Observable<PlaceRecord> {

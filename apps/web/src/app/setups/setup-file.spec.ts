@@ -3,6 +3,7 @@ import type { SetupRecord } from '@wiry-otter/contracts';
 import { composeSetup, fittedBand, knowBand } from '@wiry-otter/core';
 import { measuredBand, pull } from '../../testing/records';
 import { knownLaws, remeasuredWords } from './remeasured-words';
+import { knownExercises } from '../exercises/known-exercises';
 import { readSetup } from './setup-file';
 
 const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
@@ -24,7 +25,7 @@ const DOCUMENT = {
 
 describe('a set-up document', () => {
   it('comes back onto the bench as it was written', () => {
-    const read = readSetup(JSON.stringify(DOCUMENT), [BAND]);
+    const read = readSetup(JSON.stringify(DOCUMENT), [BAND], knownExercises([]));
     if (!read.ok) return fail(read.faults.join());
     expect(read.part.exerciseId).toBe('standing-row');
     expect(read.part.distance_m).toBeCloseTo(1.87, 9);
@@ -35,7 +36,7 @@ describe('a set-up document', () => {
 
   it('is refused with place, found and expected', () => {
     const faultsOf = (text: string): readonly string[] => {
-      const read = readSetup(text, [BAND]);
+      const read = readSetup(text, [BAND], knownExercises([]));
       return read.ok ? [] : read.faults;
     };
     expect(faultsOf('{')).toEqual(['$: found no JSON, expected a set-up document']);

@@ -1,5 +1,5 @@
-import { findExercise } from '@wiry-otter/catalogue';
 import {
+  type ExerciseDocument,
   parseDocument,
   setupDocument,
   type SetupDocument,
@@ -30,7 +30,11 @@ export type ReadSetup =
  * Reads a `wiry-otter.setup` document onto the bench. Its bands are those of
  * the rail with the same ids; its body is tried out in place of the person's.
  */
-export function readSetup(text: string, usable: readonly KnownBand[]): ReadSetup {
+export function readSetup(
+  text: string,
+  usable: readonly KnownBand[],
+  exercises: ReadonlyMap<string, ExerciseDocument>,
+): ReadSetup {
   const json = parseJson(text);
   if (json === undefined)
     return { ok: false, faults: ['$: found no JSON, expected a set-up document'] };
@@ -46,11 +50,11 @@ export function readSetup(text: string, usable: readonly KnownBand[]): ReadSetup
   const document = parsed.value;
   const { exercise: named } = document;
   const id = typeof named === 'string' ? named : named.id;
-  const exercise = findExercise(id);
+  const exercise = exercises.get(id);
   if (exercise === undefined) {
     return {
       ok: false,
-      faults: [`$.exercise: found "${id}", expected an exercise of the catalogue`],
+      faults: [`$.exercise: found "${id}", expected an exercise of the catalogue or your own`],
     };
   }
   const missing = document.bands.filter(

@@ -29,6 +29,7 @@ function openBench(): InstanceType<typeof WorkbenchStore> {
       setups: [],
       prescriptions: [],
       decisions: [],
+      exercises: [],
     }),
   );
   const bench = TestBed.runInInjectionContext(() => new WorkbenchStore());

@@ -8,11 +8,11 @@ import {
   withMethods,
   withState,
 } from '@ngrx/signals';
-import { CATALOGUE, findExercise } from '@wiry-otter/catalogue';
 import type { ExerciseDocument, SetupRecord } from '@wiry-otter/contracts';
 import { equalCable, equalDumbbell } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import * as z from 'zod';
+import { knownExercises } from '../exercises/known-exercises';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
 import { readStored, store as keep } from '../state/storage';
@@ -93,7 +93,11 @@ export const WorkbenchStore = signalStore(
     const known = store.selectSignal(bandsFeature.selectKnown);
     const account = store.selectSignal(accountFeature.selectAccount);
     const prescriptions = store.selectSignal(studioFeature.selectPrescriptions);
-    const exercise = computed(() => findExercise(set.exerciseId()) ?? CATALOGUE[0]);
+    const own = store.selectSignal(studioFeature.selectExercises);
+    const exercises = computed(() => knownExercises(own()));
+    const exercise = computed(
+      () => exercises().get(set.exerciseId()) ?? [...exercises().values()][0],
+    );
     const place = computed(() => places().find(({ id }) => id === set.placeId()) ?? places()[0]);
     const anchors = computed(() => usableAnchors(exercise(), place()));
     return {
@@ -102,6 +106,7 @@ export const WorkbenchStore = signalStore(
       person: computed(() => people().find(({ id }) => id === focusId())),
       places,
       place,
+      exercises,
       exercise,
       anchors,
       anchor: computed(
@@ -240,7 +245,7 @@ export const WorkbenchStore = signalStore(
       chooseExercise(exerciseId: string): void {
         changeAnew('exercise', {
           exerciseId,
-          ...placeOfExercise(findExercise(exerciseId)),
+          ...placeOfExercise(store.exercises().get(exerciseId)),
           anchorId: null,
           wanted: null,
           grip_m: null,

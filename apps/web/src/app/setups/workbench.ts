@@ -12,7 +12,6 @@ import {
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { CATALOGUE } from '@wiry-otter/catalogue';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import type { SetupRecord } from '@wiry-otter/contracts';
 import {
@@ -35,6 +34,7 @@ import { SoundingText } from '../drawing/sounding';
 import { Keys } from '../shell/keys';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
+import { OWN_PREFIX } from '../exercises/own-exercise';
 import { CautionList } from './caution-list';
 import { CostList } from './cost-list';
 import { marksOf } from './marks';
@@ -91,7 +91,9 @@ export class Workbench {
 
   protected readonly bench = inject(WorkbenchStore);
   protected readonly Math = Math;
-  protected readonly exerciseGroups = groupExercises();
+  protected readonly exerciseGroups = computed(() =>
+    groupExercises([...this.bench.exercises().values()]),
+  );
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly sample = signal(DEFAULT_SAMPLES - 1);
   protected readonly busy = signal(false);
@@ -347,7 +349,7 @@ export class Workbench {
       this.fileFaults.set([`$: found ${found}, expected at most ${LARGEST_SETUP / 1e6} MB`]);
       return;
     }
-    const read = readSetup(await file.text(), this.bench.usable());
+    const read = readSetup(await file.text(), this.bench.usable(), this.bench.exercises());
     this.fileFaults.set(read.ok ? [] : read.faults);
     if (read.ok) this.bench.change('document', read.part);
   }
@@ -411,15 +413,22 @@ function inUnit(value: number, demandUnit: 'N' | 'N·m', unit: ForceUnit): numbe
   return demandUnit === 'N' ? fromNewtons(value, unit) : value;
 }
 
-/** The catalogue as it is offered: on the body, from an anchor, with the body's own weight. */
-function groupExercises(): { words: string; exercises: readonly ExerciseDocument[] }[] {
+/** Exercises as they are offered: the studio's own, on the body, from an anchor, with the body's weight. */
+function groupExercises(
+  all: readonly ExerciseDocument[],
+): { words: string; exercises: readonly ExerciseDocument[] }[] {
+  const isOwn = ({ id }: ExerciseDocument): boolean => id.startsWith(OWN_PREFIX);
   const groups = [
+    { words: 'Your own', belongs: isOwn },
     { words: 'On the body', belongs: (e: ExerciseDocument) => !e.bodyweight && !e.anchor },
     { words: 'From an anchor', belongs: (e: ExerciseDocument) => !e.bodyweight && !!e.anchor },
     { words: 'With the body’s weight', belongs: (e: ExerciseDocument) => e.bodyweight },
   ];
-  return groups.map(({ words, belongs }) => ({
+  const offered = groups.map(({ words, belongs }) => ({
     words,
-    exercises: CATALOGUE.filter(belongs).toSorted((a, b) => a.title.localeCompare(b.title)),
+    exercises: all
+      .filter((e) => belongs(e) && (belongs === isOwn || !isOwn(e)))
+      .toSorted((a, b) => a.title.localeCompare(b.title)),
   }));
+  return offered.filter(({ exercises }) => exercises.length > 0);
 }

@@ -1,7 +1,7 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { type Action, Store } from '@ngrx/store';
-import type { PlaceRecord, SetupRecord } from '@wiry-otter/contracts';
+import type { OwnExerciseRecord, PlaceRecord, SetupRecord } from '@wiry-otter/contracts';
 import {
   catchError,
   concatMap,
@@ -29,6 +29,7 @@ export const loadStudio = createEffect(
           setups: api.setups(),
           prescriptions: api.prescriptions(),
           decisions: api.decisions(),
+          exercises: api.exercises(),
         }).pipe(
           map((records) => studioActions.loaded(records)),
           catchError((error: unknown) =>
@@ -88,6 +89,57 @@ function undoPlace(before: PlaceRecord | undefined, { id, version }: PlaceRecord
     input: { ...fields, version },
     words: `${before.name} as it was.`,
   });
+}
+
+export const saveExercise = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi)) =>
+    actions.pipe(
+      ofType(studioActions.saveExercise),
+      concatMap(({ id, input, words }) => savedExercise(api.putExercise(id, input), words, null)),
+    ),
+  { functional: true },
+);
+
+export const putExerciseAway = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi)) =>
+    actions.pipe(
+      ofType(studioActions.putExerciseAway),
+      concatMap(({ id }) =>
+        savedExercise(
+          api.removeExercise(id),
+          'Put away; saved set-ups keep it.',
+          studioActions.takeExerciseBack({ id }),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+export const takeExerciseBack = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi)) =>
+    actions.pipe(
+      ofType(studioActions.takeExerciseBack),
+      concatMap(({ id }) => savedExercise(api.restoreExercise(id), 'Back among your own.', null)),
+    ),
+  { functional: true },
+);
+
+function savedExercise(
+  answer: Observable<OwnExerciseRecord>,
+  words: string,
+  undo: Action | null,
+): Observable<Action> {
+  return answer.pipe(
+    switchMap((exercise) =>
+      of<Action[]>(
+        studioActions.exerciseSaved({ exercise }),
+        noticeActions.show({ text: words, tone: 'done', undo }),
+      ),
+    ),
+    catchError((error: unknown) =>
+      of(noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null })),
+    ),
+  );
 }
 
 export const takeSetupBack = createEffect(

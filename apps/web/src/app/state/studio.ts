@@ -9,6 +9,8 @@ import {
 import type {
   BandRecord,
   DecisionRecord,
+  OwnExerciseInput,
+  OwnExerciseRecord,
   PersonRecord,
   PlaceInput,
   PlaceRecord,
@@ -24,6 +26,7 @@ export interface StudioRecords {
   readonly setups: readonly SetupRecord[];
   readonly prescriptions: readonly PrescriptionRecord[];
   readonly decisions: readonly DecisionRecord[];
+  readonly exercises: readonly OwnExerciseRecord[];
 }
 
 export const studioActions = createActionGroup({
@@ -34,6 +37,10 @@ export const studioActions = createActionGroup({
     'Load failed': props<{ words: string }>(),
     'Save place': props<{ id: string; input: PlaceInput; words: string }>(),
     'Place saved': props<{ place: PlaceRecord }>(),
+    'Save exercise': props<{ id: string; input: OwnExerciseInput; words: string }>(),
+    'Put exercise away': props<{ id: string }>(),
+    'Take exercise back': props<{ id: string }>(),
+    'Exercise saved': props<{ exercise: OwnExerciseRecord }>(),
     'Setup saved': props<{ setup: SetupRecord }>(),
     'Put setup away': props<{ id: string }>(),
     'Take setup back': props<{ id: string }>(),
@@ -50,6 +57,8 @@ export interface StudioState {
   readonly prescriptions: readonly PrescriptionRecord[];
   /** Decisions that wait for the trainer. */
   readonly decisions: readonly DecisionRecord[];
+  /** Exercises of the studio's own; the catalogue's come with the app. */
+  readonly exercises: readonly OwnExerciseRecord[];
   readonly focusId: string | null;
 }
 
@@ -61,6 +70,7 @@ const initialState: StudioState = {
   setups: [],
   prescriptions: [],
   decisions: [],
+  exercises: [],
   focusId: null,
 };
 
@@ -82,6 +92,13 @@ export const studioFeature = createFeature({
       setups: [
         ...state.setups.filter(({ id }) => id !== setup.id),
         ...(setup.removed ? [] : [setup]),
+      ],
+    })),
+    on(studioActions.exerciseSaved, (state, { exercise }) => ({
+      ...state,
+      exercises: [
+        ...state.exercises.filter(({ id }) => id !== exercise.id),
+        ...(exercise.removed ? [] : [exercise]),
       ],
     })),
     on(studioActions.placeSaved, (state, { place }) => ({

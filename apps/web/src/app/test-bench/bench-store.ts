@@ -139,7 +139,11 @@ export const BenchStore = signalStore(
         if (gauge === undefined) return;
         patchState(store, { gauge });
         following = gauge.values.pipe(takeUntil(unplugged)).subscribe((value) => {
-          const plateau = finder.push(value);
+          const found = finder.push(value);
+          // A tremor of the hand takes no reading away that is still held.
+          const before = store.plateau();
+          const held = before !== null && !hasMoved(value.force_N, before.force_N) ? before : null;
+          const plateau = found ?? held;
           if (kept_N !== null && hasMoved(value.force_N, kept_N)) kept_N = null;
           // The pull just kept is still held; it is no reading of the next length.
           patchState(store, { live_N: value.force_N, plateau: kept_N === null ? plateau : null });

@@ -8,7 +8,7 @@ import {
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { findExercise } from '@wiry-otter/catalogue';
+import { knownExercises } from '../exercises/known-exercises';
 import type { PrescriptionRecord } from '@wiry-otter/contracts';
 import { format, parseISO } from 'date-fns';
 import { firstValueFrom } from 'rxjs';
@@ -30,6 +30,8 @@ export class Today {
   private readonly api = inject(StudioApi);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
+  private readonly own = this.store.selectSignal(studioFeature.selectExercises);
+  private readonly known = computed(() => knownExercises(this.own()));
   private readonly people = this.store.selectSignal(studioFeature.selectPeople);
   private readonly setups = this.store.selectSignal(studioFeature.selectSetups);
   private readonly prescriptions = this.store.selectSignal(studioFeature.selectPrescriptions);
@@ -59,7 +61,7 @@ export class Today {
         .filter(({ personId }) => personId === person.id)
         .map((prescription) => ({
           prescription,
-          exercise: findExercise(prescription.exerciseId)?.title ?? prescription.exerciseId,
+          exercise: this.titleOf(prescription.exerciseId),
           setup: this.setups().find(({ id }) => id === prescription.setupId)?.title ?? '',
           openId: this.openSessionOf(prescription),
           last: this.lastDay(person.id, prescription.exerciseId),
@@ -75,7 +77,7 @@ export class Today {
     this.decisions().map((decision) => ({
       sessionId: decision.sessionId,
       name: this.nameOf(decision.personId),
-      exercise: findExercise(decision.exerciseId)?.title ?? decision.exerciseId,
+      exercise: this.titleOf(decision.exerciseId),
       words: CODE_WORDS[decision.decision.code],
     })),
   );
@@ -109,6 +111,10 @@ export class Today {
   }
 
   /** The session of this work that was begun and not finished. */
+  private titleOf(exerciseId: string): string {
+    return this.known().get(exerciseId)?.title ?? exerciseId;
+  }
+
   private openSessionOf({ personId, exerciseId }: PrescriptionRecord): string | undefined {
     return (this.sessions.value() ?? []).find(
       (session) =>

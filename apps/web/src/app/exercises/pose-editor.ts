@@ -1,0 +1,248 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  type ElementRef,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  viewChild,
+} from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Store } from '@ngrx/store';
+import type { ExerciseDocument } from '@wiry-otter/contracts';
+import {
+  type Body,
+  DEFAULT_SAMPLES,
+  type Joint,
+  type Pair,
+  prepareExercise,
+  type PreparedExercise,
+} from '@wiry-otter/core';
+import { format } from 'date-fns';
+import { drawFigure } from '../drawing/figure';
+import type { Point } from '../drawing/limb-path';
+import { SCENE, sceneView, toScene } from '../setups/scene-geometry';
+import { Trace } from '../setups/trace';
+import { type SolvedWorkbench, solveWorkbench, usableBands } from '../setups/workbench-model';
+import { bandsFeature } from '../state/bands';
+import { studioFeature } from '../state/studio';
+import { isSameDemand, JUDGEMENTS } from './judgements';
+import {
+  addPose,
+  dragJoint,
+  type Handle,
+  handlesOf,
+  type Joints,
+  MOST_POSES,
+  removePose,
+  turnSegment,
+} from './pose-drag';
+
+const JOINT_WORDS: Readonly<Record<Joint, string>> = {
+  toe: 'toe',
+  ankle: 'ankle',
+  knee: 'knee',
+  hip: 'hip',
+  shoulder: 'shoulder',
+  elbow: 'elbow',
+  grip: 'hand',
+};
+/** The figure to pose has the person's proportions but not their name. */
+const MODEL: Body = { stature_m: 1.75, mass_kg: 70 };
+
+/** Poses a figure by dragging its joints at two to five phases, and shows the curve at once. */
+@Component({
+  selector: 'otter-pose-editor',
+  imports: [FormsModule, Trace],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './pose-editor.html',
+})
+export class PoseEditor {
+  readonly exercise = input.required<ExerciseDocument>();
+  readonly exerciseChange = output<ExerciseDocument>();
+
+  private readonly store = inject(Store);
+  private readonly bands = this.store.selectSignal(bandsFeature.selectKnown);
+  private readonly people = this.store.selectSignal(studioFeature.selectPeople);
+  private readonly drawing = viewChild<ElementRef<SVGSVGElement>>('drawing');
+  private held: Handle | null = null;
+
+  protected readonly size = SCENE;
+  protected readonly most = MOST_POSES;
+  /** Which pose is under the hand. */
+  protected readonly index = linkedSignal<number, number>({
+    source: () => this.exercise().poses.length,
+    computation: (count, before) => Math.min(before?.value ?? count - 1, count - 1),
+  });
+  protected readonly prepared = computed((): PreparedExercise | null => {
+    const result = prepareExercise(this.exercise(), MODEL);
+    return result.ok ? result.value : null;
+  });
+  protected readonly view = computed(() =>
+    sceneView(this.exercise(), undefined, this.prepared() ?? undefined),
+  );
+  private readonly sample = computed(() =>
+    Math.round((this.exercise().poses[this.index()]?.phase ?? 0) * (DEFAULT_SAMPLES - 1)),
+  );
+  protected readonly figure = computed(() => this.figureAt(this.sample()));
+  protected readonly ghosts = computed(() => [
+    ...this.figureAt(0),
+    ...this.figureAt(DEFAULT_SAMPLES - 1),
+  ]);
+
+  private readonly joints = computed((): Joints => {
+    const prepared = this.prepared();
+    const found = new Map<Joint, Pair>();
+    if (prepared === null) return found;
+    const { contacts, samples } = prepared;
+    for (const joint of Object.keys(JOINT_WORDS) as Joint[]) {
+      const c = contacts.index.get(`${joint}R`);
+      if (c === undefined) continue;
+      const i = c * samples + this.sample();
+      found.set(joint, [
+        (contacts.x[i] as number) / MODEL.stature_m,
+        (contacts.y[i] as number) / MODEL.stature_m,
+      ]);
+    }
+    return found;
+  });
+  protected readonly handles = computed(() =>
+    handlesOf(this.exercise()).flatMap((handle) => {
+      const place = this.joints().get(handle.joint);
+      if (place === undefined) return [];
+      const pose = this.exercise().poses[this.index()];
+      const angle = handle.segment === null ? null : (pose?.[handle.segment] ?? 0);
+      const at = toScene(this.view(), place[0] * MODEL.stature_m, place[1] * MODEL.stature_m);
+      return [{ handle, at, angle, words: JOINT_WORDS[handle.joint] }];
+    }),
+  );
+
+  protected readonly judgements = computed(() => {
+    const { demand, plane } = this.exercise();
+    const offered = JUDGEMENTS.filter(({ planes }) => planes.includes(plane));
+    return offered.some((one) => isSameDemand(one.demand, demand))
+      ? offered
+      : [{ words: 'as the one it was copied from', demand, planes: [plane] }, ...offered];
+  });
+  protected readonly judged = computed(() =>
+    this.judgements().findIndex(({ demand }) => isSameDemand(demand, this.exercise().demand)),
+  );
+
+  /** The curve with the first band of the bag that the exercise has a route for. */
+  protected readonly bench = computed((): SolvedWorkbench | null => {
+    const [person] = this.people();
+    const exercise = this.exercise();
+    if (person === undefined) return null;
+    for (const band of usableBands(this.bands())) {
+      const solved = solveWorkbench({
+        person,
+        exercise,
+        anchor: null,
+        bands: [band],
+        eyesRule: false,
+        today: format(new Date(), 'yyyy-MM-dd'),
+        state: {
+          exerciseId: exercise.id,
+          placeId: '',
+          anchorId: null,
+          routeIds: { continuous: null, open: null },
+          bandIds: [band.record.id],
+          height_m: (exercise.anchor?.height ?? 0) * person.stature_m,
+          distance_m: (exercise.anchor?.distance ?? 0) * person.stature_m,
+          grip_m: null,
+          stance_m: null,
+          slip_m: 0,
+          wraps: 0,
+          weight_kg: 0,
+          body: null,
+          wanted: null,
+          acknowledged: [],
+        },
+      });
+      if (!('document' in solved)) return null;
+      if (solved.bands.length > 0 && solved.solved.summary.peakStretch > 1) return solved;
+    }
+    return null;
+  });
+  protected readonly benchSample = computed(() => this.sample());
+
+  protected set(part: Partial<ExerciseDocument>): void {
+    this.exerciseChange.emit({ ...this.exercise(), ...part });
+  }
+
+  protected judge(index: number): void {
+    const chosen = this.judgements()[index];
+    if (chosen !== undefined) this.set({ demand: chosen.demand });
+  }
+
+  protected add(): void {
+    const index = Math.min(this.index(), this.exercise().poses.length - 2);
+    this.exerciseChange.emit(addPose(this.exercise(), index));
+    this.index.set(index + 1);
+  }
+
+  protected remove(): void {
+    this.exerciseChange.emit(removePose(this.exercise(), this.index()));
+  }
+
+  protected press(event: PointerEvent, handle: Handle): void {
+    event.preventDefault();
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    (event.currentTarget as SVGElement).focus();
+    this.held = handle;
+  }
+
+  protected move(event: PointerEvent): void {
+    if (this.held === null) return;
+    const place = this.placeOf(event);
+    const next = dragJoint(this.exercise(), this.index(), this.held, this.joints(), place);
+    // A hand drawn out of reach stays where it could last be.
+    if (prepareExercise(next, MODEL).ok) this.exerciseChange.emit(next);
+  }
+
+  protected release(): void {
+    this.held = null;
+  }
+
+  /** Arrow keys turn a joint by a degree, five with Shift. */
+  protected turn(event: KeyboardEvent, { segment }: Handle, angle: number | null): void {
+    const turns = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
+    if (turns === undefined || segment === null || angle === null) return;
+    event.preventDefault();
+    const by = turns * (event.shiftKey ? 5 : 1);
+    const next = turnSegment(this.exercise(), this.index(), segment, angle + by);
+    if (prepareExercise(next, MODEL).ok) this.exerciseChange.emit(next);
+  }
+
+  private figureAt(k: number) {
+    const prepared = this.prepared();
+    const view = this.view();
+    return prepared === null
+      ? []
+      : drawFigure(
+          this.exercise(),
+          MODEL,
+          prepared,
+          k,
+          (x, y) => toScene(view, x, y),
+          view.pxPerMetre,
+        );
+  }
+
+  /** Where a pointer is, statures from the exercise's origin. */
+  private placeOf(event: PointerEvent): Pair {
+    const element = this.drawing()?.nativeElement;
+    const box = element?.getBoundingClientRect();
+    if (box === undefined) return [0, 0];
+    const shrunk = SCENE.width / box.width;
+    const at: Point = {
+      x: (event.clientX - box.left) * shrunk,
+      y: (event.clientY - box.top) * shrunk,
+    };
+    const { originX, originY, pxPerMetre } = this.view();
+    const statures = pxPerMetre * MODEL.stature_m;
+    return [(at.x - originX) / statures, (originY - at.y) / statures];
+  }
+}
