@@ -48,7 +48,7 @@ test('an exercise of one’s own: copied, posed, kept, offered on the bench, out
 
   const document = await test.step('out as a document', async () => {
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Document' }).click();
+    await page.getByRole('button', { name: 'Document', exact: true }).click();
     const path = await (await download).path();
     return readFileSync(path, 'utf8');
   });

@@ -48,7 +48,7 @@ const exercise = async (page: Page, label: string, bands: readonly string[]): Pr
   await page.getByLabel('Exercise').selectOption({ label });
   const scene = page.getByRole('region', { name: 'Scene' });
   const on = scene.locator('button[aria-pressed=true]');
-  while ((await on.count()) > 0) await on.first().click();
+  for (let i = (await on.count()) - 1; i >= 0; i--) await on.nth(i).click();
   for (const name of bands) await scene.getByRole('button', { name: new RegExp(name) }).click();
 };
 const bandSheet = async (page: Page): Promise<void> => {
@@ -126,11 +126,19 @@ await picture('setups-side-raise', async (page) => {
 });
 await picture('setups-rotation', async (page) => {
   await setups(page);
-  await exercise(page, 'Outward rotation, elbow at the side', ['Wick']);
+  await exercise(page, 'Outward rotation, elbow at the side', ['Eel']);
+  await page.getByLabel('Distance, cm').fill('165');
+  await page.getByLabel('Distance, cm').blur();
 });
 await picture('places', async (page) => {
   await page.goto('/places');
   await page.getByRole('heading', { name: 'Ferry cabin' }).waitFor();
+});
+await picture('own-exercise', async (page) => {
+  await page.goto('/exercises');
+  await page.getByRole('button', { name: 'Make a copy' }).click();
+  await page.getByRole('button', { name: 'start' }).click();
+  await page.getByRole('button', { name: 'Add a pose between' }).click();
 });
 await picture('next', async (page) => {
   await page.getByRole('link', { name: /Tobias Quill.*Heavier/ }).click();

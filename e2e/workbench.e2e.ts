@@ -19,7 +19,7 @@ const choice = (page: Page, label: string) =>
 /** Takes every band off the bench. */
 async function clearBands(page: Page): Promise<void> {
   const on = page.getByRole('region', { name: 'Scene' }).locator('button[aria-pressed=true]');
-  while ((await on.count()) > 0) await on.first().click();
+  for (let i = (await on.count()) - 1; i >= 0; i--) await on.nth(i).click();
 }
 
 const mean = async (page: Page): Promise<number> =>

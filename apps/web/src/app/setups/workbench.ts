@@ -265,13 +265,17 @@ export class Workbench {
   /** Keeps the figures of before a change in sight for a moment. */
   private tellOldFigures(): void {
     let last: Readonly<Record<string, string>> = {};
+    let lastExercise: string | undefined;
     let forgetting: ReturnType<typeof setTimeout> | undefined;
     effect(() => {
       const now = Object.fromEntries(
         this.figures().map(({ id, sounding }) => [id, sounding.figure]),
       );
-      const old = last;
+      const exercise = this.bench.exercise()?.id;
+      // Figures of another exercise are no old figures of this one.
+      const old = exercise === lastExercise ? last : {};
       last = now;
+      lastExercise = exercise;
       const changed = Object.keys(now).some((id) => old[id] !== undefined && old[id] !== now[id]);
       if (!changed) return;
       // A drag is one change: what stood before its first move stays.
