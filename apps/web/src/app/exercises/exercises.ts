@@ -10,6 +10,7 @@ import {
   parseDocument,
 } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
+import { downloadJson, readChosenJson } from '../documents/json-file';
 import { studioActions, studioFeature } from '../state/studio';
 import { copyExercise, exerciseFaults, OWN_PREFIX } from './own-exercise';
 import { PoseEditor } from './pose-editor';
@@ -75,29 +76,16 @@ export class Exercises {
 
   /** Hands the open document to the browser as a file. */
   protected download({ document: exercise }: OwnExerciseRecord): void {
-    const link = window.document.createElement('a');
-    const text = JSON.stringify(exercise, null, 2);
-    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-    link.download = `${exercise.title.replace(/[^\p{L}\p{N}]+/gu, '-')}.exercise.json`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    downloadJson(exercise.title, 'exercise', exercise);
   }
 
   /** Opens an exercise document under an id of its own; says what is wrong with one that cannot be. */
   protected async bringIn(input: HTMLInputElement): Promise<void> {
-    const file = input.files?.[0];
-    input.value = '';
+    const file = await readChosenJson(input, LARGEST_EXERCISE);
     if (file === undefined) return;
-    if (file.size > LARGEST_EXERCISE) {
-      const kB = (bytes: number): string => (bytes / 1000).toFixed(0);
-      this.fileFaults.set([
-        `$: found ${kB(file.size)} kB, expected at most ${kB(LARGEST_EXERCISE)} kB`,
-      ]);
-      return;
-    }
-    const json = parseJson(await file.text());
-    const faults =
-      json === undefined ? ['$: found no JSON, expected an exercise'] : exerciseFaults(json);
+    if (!file.ok) return this.fileFaults.set([file.fault]);
+    const { json } = file;
+    const faults = exerciseFaults(json);
     this.fileFaults.set(faults);
     const parsed = parseDocument(exerciseDocument, json);
     if (faults.length > 0 || !parsed.ok) return;
@@ -107,13 +95,5 @@ export class Exercises {
       version: 0,
       document: { ...parsed.value, id: `${OWN_PREFIX}${id}` },
     });
-  }
-}
-
-function parseJson(text: string): unknown {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    return undefined;
   }
 }

@@ -25,7 +25,7 @@ const DOCUMENT = {
 
 describe('a set-up document', () => {
   it('comes back onto the bench as it was written', () => {
-    const read = readSetup(JSON.stringify(DOCUMENT), [BAND], knownExercises([]));
+    const read = readSetup(JSON.parse(JSON.stringify(DOCUMENT)), [BAND], knownExercises([]));
     if (!read.ok) return fail(read.faults.join());
     expect(read.part.exerciseId).toBe('standing-row');
     expect(read.part.distance_m).toBeCloseTo(1.87, 9);
@@ -35,19 +35,17 @@ describe('a set-up document', () => {
   });
 
   it('is refused with place, found and expected', () => {
-    const faultsOf = (text: string): readonly string[] => {
-      const read = readSetup(text, [BAND], knownExercises([]));
+    const faultsOf = (json: unknown): readonly string[] => {
+      const read = readSetup(json, [BAND], knownExercises([]));
       return read.ok ? [] : read.faults;
     };
-    expect(faultsOf('{')).toEqual(['$: found no JSON, expected a set-up document']);
+    expect(faultsOf('a row')).toEqual(['$: found "a row", expected an object']);
     const twisted = { ...DOCUMENT, body: { stature_m: 0, mass_kg: 85 }, colour: 'red' };
-    expect(faultsOf(JSON.stringify(twisted)).join()).toContain('$.body.stature_m: found 0');
-    expect(faultsOf(JSON.stringify(twisted)).join()).toContain('$.colour');
-    expect(faultsOf(JSON.stringify({ ...DOCUMENT, exercise: 'waltz' })).join()).toContain(
-      '"waltz"',
-    );
+    expect(faultsOf(twisted).join()).toContain('$.body.stature_m: found 0');
+    expect(faultsOf(twisted).join()).toContain('$.colour');
+    expect(faultsOf({ ...DOCUMENT, exercise: 'waltz' }).join()).toContain('"waltz"');
     const foreign = { ...DOCUMENT, bands: [{ ...DOCUMENT.bands[0], id: 'other' }], runs: [] };
-    expect(faultsOf(JSON.stringify(foreign)).join()).toContain('found "other"');
+    expect(faultsOf(foreign).join()).toContain('found "other"');
   });
 });
 

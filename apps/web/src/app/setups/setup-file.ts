@@ -5,6 +5,7 @@ import {
   type SetupDocument,
   type SetupRecord,
 } from '@wiry-otter/contracts';
+import { downloadJson } from '../documents/json-file';
 import type { KnownBand } from '../bands/band-law';
 import { savedPlace, type WorkbenchState } from './workbench-model';
 
@@ -13,12 +14,7 @@ export const LARGEST_SETUP = 2_000_000;
 
 /** Hands a saved set-up's open document to the browser as a file. */
 export function downloadSetup({ document, title }: SetupRecord): void {
-  const text = JSON.stringify(document, null, 2);
-  const link = window.document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  link.download = `${title.replace(/[^\p{L}\p{N}]+/gu, '-')}.setup.json`;
-  link.click();
-  URL.revokeObjectURL(link.href);
+  downloadJson(title, 'setup', document);
 }
 
 /** What a set-up document puts on the bench, or what is wrong with it, in words. */
@@ -31,13 +27,10 @@ export type ReadSetup =
  * the rail with the same ids; its body is tried out in place of the person's.
  */
 export function readSetup(
-  text: string,
+  json: unknown,
   usable: readonly KnownBand[],
   exercises: ReadonlyMap<string, ExerciseDocument>,
 ): ReadSetup {
-  const json = parseJson(text);
-  if (json === undefined)
-    return { ok: false, faults: ['$: found no JSON, expected a set-up document'] };
   const parsed = parseDocument(setupDocument, json);
   if (!parsed.ok) {
     return {
@@ -95,12 +88,4 @@ function partOf(
     acknowledged: [],
     ...savedPlace(complete),
   };
-}
-
-function parseJson(text: string): unknown {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    return undefined;
-  }
 }

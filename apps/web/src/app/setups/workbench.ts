@@ -12,7 +12,6 @@ import {
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { ExerciseDocument } from '@wiry-otter/contracts';
 import type { SetupRecord } from '@wiry-otter/contracts';
 import {
   type ChangeCost,
@@ -34,7 +33,8 @@ import { SoundingText } from '../drawing/sounding';
 import { Keys } from '../shell/keys';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
-import { OWN_PREFIX } from '../exercises/own-exercise';
+import { readChosenJson } from '../documents/json-file';
+import { groupExercises } from '../exercises/exercise-groups';
 import { CautionList } from './caution-list';
 import { CostList } from './cost-list';
 import { marksOf } from './marks';
@@ -345,15 +345,10 @@ export class Workbench {
 
   /** Puts a set-up document on the bench; says what is wrong with one that cannot be. */
   protected async bringIn(input: HTMLInputElement): Promise<void> {
-    const file = input.files?.[0];
-    input.value = '';
+    const file = await readChosenJson(input, LARGEST_SETUP);
     if (file === undefined) return;
-    if (file.size > LARGEST_SETUP) {
-      const found = `${(file.size / 1e6).toFixed(1)} MB`;
-      this.fileFaults.set([`$: found ${found}, expected at most ${LARGEST_SETUP / 1e6} MB`]);
-      return;
-    }
-    const read = readSetup(await file.text(), this.bench.usable(), this.bench.exercises());
+    if (!file.ok) return this.fileFaults.set([file.fault]);
+    const read = readSetup(file.json, this.bench.usable(), this.bench.exercises());
     this.fileFaults.set(read.ok ? [] : read.faults);
     if (read.ok) this.bench.change('document', read.part);
   }
@@ -415,24 +410,4 @@ export class Workbench {
 
 function inUnit(value: number, demandUnit: 'N' | 'N·m', unit: ForceUnit): number {
   return demandUnit === 'N' ? fromNewtons(value, unit) : value;
-}
-
-/** Exercises as they are offered: the studio's own, on the body, from an anchor, with the body's weight. */
-function groupExercises(
-  all: readonly ExerciseDocument[],
-): { words: string; exercises: readonly ExerciseDocument[] }[] {
-  const isOwn = ({ id }: ExerciseDocument): boolean => id.startsWith(OWN_PREFIX);
-  const groups = [
-    { words: 'Your own', belongs: isOwn },
-    { words: 'On the body', belongs: (e: ExerciseDocument) => !e.bodyweight && !e.anchor },
-    { words: 'From an anchor', belongs: (e: ExerciseDocument) => !e.bodyweight && !!e.anchor },
-    { words: 'With the body’s weight', belongs: (e: ExerciseDocument) => e.bodyweight },
-  ];
-  const offered = groups.map(({ words, belongs }) => ({
-    words,
-    exercises: all
-      .filter((e) => belongs(e) && (belongs === isOwn || !isOwn(e)))
-      .toSorted((a, b) => a.title.localeCompare(b.title)),
-  }));
-  return offered.filter(({ exercises }) => exercises.length > 0);
 }
