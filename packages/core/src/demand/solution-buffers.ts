@@ -52,14 +52,15 @@ export function createSolutionBuffers(rig: Rig, take: Take = new Arena().take): 
   const { samples, contacts, judge } = rig.prepared;
   const judged = judge.kind === 'contact' ? judge.at : [];
   const nodes = firstLink(rig) + rig.links.length;
-  const nodeOfTrack = Int32Array.from([
-    ...judged,
-    ...rig.points.map((_, p) => contacts.kinds.length + p),
-  ]);
+  const tracks = judged.length + rig.points.length;
+  const nodeOfTrack = new Int32Array(tracks);
   const trackOfNode = new Int32Array(nodes).fill(-1);
-  nodeOfTrack.forEach((node, track) => (trackOfNode[node] = track));
+  for (let track = 0; track < tracks; track++) {
+    const node = judged[track] ?? contacts.kinds.length + track - judged.length;
+    nodeOfTrack[track] = node;
+    trackOfNode[node] = track;
+  }
   const { runs } = rig.capacity;
-  const tracks = nodeOfTrack.length;
   const perRun = runs * samples;
   const perTrack = tracks * samples;
   return {

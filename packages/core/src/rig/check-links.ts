@@ -6,7 +6,8 @@ import type { Setup } from './setup.js';
  * other never reach a contact or a point, so that nothing pulls on them.
  * A link that no run touches is merely unused.
  */
-export function findHangingLinks({ links = {}, runs }: Setup): Fault | undefined {
+export function findHangingLinks({ links, runs }: Setup): Fault | undefined {
+  if (links === undefined) return undefined;
   const held = new Set<string>();
   const isLink = (name: string): boolean => Object.hasOwn(links, name);
   let before = -1;
