@@ -1,5 +1,5 @@
-const ROUNDS = 20;
-const ROUND_MS = 100;
+const ROUNDS = 300;
+const ROUND_MS = 5;
 /** The compiler has seen enough of the work by then; what it does before is start-up. */
 const WARM_UP_MS = 1000;
 

@@ -180,7 +180,8 @@ function runPlain(rig: Rig): { rate: number; mean: number } {
     ...[rig.rest_m, rig.extra_m, rig.c1_N, rig.c2_N, rig.c3_N, rig.loss].map((of) => of[0] ?? 0),
     ...path,
     path[0] ?? 0,
-    ...trackOfNode,
+    // The C loop knows no spare track: −1 is a node whose force nobody needs.
+    ...Array.from(trackOfNode, (track) => (track === nodeOfTrack.length ? -1 : track)),
     ...rig.nodeX.subarray(0, nodes * samples),
     ...rig.nodeY.subarray(0, nodes * samples),
     ...rig.nodeZ.subarray(0, nodes * samples),

@@ -162,7 +162,7 @@ function judgeContact(input: JudgeInput, at: readonly string[]): Judged {
 }
 
 function linearJudge(contacts: ContactField, samples: number, take: Take): LinearJudge {
-  const size = contacts.kinds.length * samples;
+  const size = (contacts.kinds.length + 1) * samples;
   return { kind: 'linear', weightX: take(size), weightY: take(size) };
 }
 

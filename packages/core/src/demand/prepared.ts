@@ -20,7 +20,8 @@ export interface PreparedExercise {
 
 /**
  * Support, moment and prop are linear in the band forces: signed demand =
- * unassisted + Σ over contacts of (weightX·Fx + weightY·Fy).
+ * unassisted + Σ over contacts of (weightX·Fx + weightY·Fy). After the last
+ * contact a block of zeros stands for whatever is not on the body.
  */
 export interface LinearJudge {
   readonly kind: 'linear';

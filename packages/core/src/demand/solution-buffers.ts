@@ -27,7 +27,10 @@ export interface SolutionBuffers {
   readonly loweringZ: Float64Array;
   /** Largest net pull on each point, N. */
   readonly anchorPeak_N: Float64Array;
-  /** Sums of unit vectors per tracked node and phase for the run at hand. */
+  /** Tension of the run at hand, effort and way back, N. */
+  readonly effort_N: Float64Array;
+  readonly lowering_N: Float64Array;
+  /** Sums of unit vectors per tracked node and phase for the run at hand; a spare track is the last. */
   readonly pullX: Float64Array;
   readonly pullY: Float64Array;
   readonly pullZ: Float64Array;
@@ -35,7 +38,7 @@ export interface SolutionBuffers {
   readonly unitX: Float64Array;
   readonly unitY: Float64Array;
   readonly unitZ: Float64Array;
-  /** Force track of each node, −1 where its force is not needed. */
+  /** Force track of each node; the spare one where its force is not needed. */
   readonly trackOfNode: Int32Array;
   /** Node of each force track. */
   readonly nodeOfTrack: Int32Array;
@@ -54,7 +57,7 @@ export function createSolutionBuffers(rig: Rig, take: Take = new Arena().take): 
   const nodes = firstLink(rig) + rig.links.length;
   const tracks = judged.length + rig.points.length;
   const nodeOfTrack = new Int32Array(tracks);
-  const trackOfNode = new Int32Array(nodes).fill(-1);
+  const trackOfNode = new Int32Array(nodes).fill(tracks);
   for (let track = 0; track < tracks; track++) {
     const node = judged[track] ?? contacts.kinds.length + track - judged.length;
     nodeOfTrack[track] = node;
@@ -79,9 +82,11 @@ export function createSolutionBuffers(rig: Rig, take: Take = new Arena().take): 
     loweringY: take(perTrack),
     loweringZ: take(perTrack),
     anchorPeak_N: take(rig.points.length),
-    pullX: take(perTrack),
-    pullY: take(perTrack),
-    pullZ: take(perTrack),
+    effort_N: take(samples),
+    lowering_N: take(samples),
+    pullX: take(perTrack + samples),
+    pullY: take(perTrack + samples),
+    pullZ: take(perTrack + samples),
     unitX: take(samples),
     unitY: take(samples),
     unitZ: take(samples),

@@ -28,6 +28,10 @@ export interface Rig {
   readonly pathLength: Int32Array;
   /** Node indices; run r owns `capacity.pathNodes` entries from `r · capacity.pathNodes`. */
   readonly path: Int32Array;
+  /** Distinct segments of each run's path. */
+  readonly segmentCount: Int32Array;
+  /** Two nodes and how often the path goes from one to the other; run r begins at `3 · capacity.pathNodes · r`. */
+  readonly segments: Int32Array;
   readonly rest_m: Float64Array;
   readonly extra_m: Float64Array;
   readonly c1_N: Float64Array;
@@ -75,6 +79,8 @@ export function createRig(
     linked: new Uint8Array(capacity.runs),
     pathLength: new Int32Array(capacity.runs),
     path: new Int32Array(capacity.runs * capacity.pathNodes),
+    segmentCount: new Int32Array(capacity.runs),
+    segments: new Int32Array(3 * capacity.runs * capacity.pathNodes),
     rest_m: take(capacity.runs),
     extra_m: take(capacity.runs),
     c1_N: take(capacity.runs),
@@ -149,6 +155,7 @@ export function layRun(
   }
   rig.pathLength[r] = path.length;
   rig.closed[r] = isContinuous(band.kind) ? 1 : 0;
+  laySegments(rig, r);
   rig.rest_m[r] = materialLength(band.kind, band.flatLength_m) - takeUp_m;
   rig.extra_m[r] = extra_m - (band.deadLength_m ?? 0);
   rig.c1_N[r] = band.law.c1_N;
@@ -156,4 +163,36 @@ export function layRun(
   rig.c3_N[r] = band.law.c3_N;
   rig.loss[r] = band.loss ?? DEFAULT_LOSS;
   rig.runs = r + 1;
+}
+
+/**
+ * Lists the segments of a run's path, those between the same two nodes once: a
+ * loop hung by two contacts runs there and back, a folded band more often.
+ */
+function laySegments(rig: Rig, r: number): void {
+  const { capacity, path, segments } = rig;
+  const start = r * capacity.pathNodes;
+  const nodes = rig.pathLength[r] as number;
+  const last = rig.closed[r] === 1 ? nodes : nodes - 1;
+  let end = 3 * start;
+  for (let s = 0; s < last; s++) {
+    const from = path[start + s] as number;
+    const to = path[start + ((s + 1) % nodes)] as number;
+    let at = 3 * start;
+    while (at < end && !joins(segments, at, from, to)) at += 3;
+    if (at === end) {
+      segments[at] = from;
+      segments[at + 1] = to;
+      segments[at + 2] = 0;
+      end += 3;
+    }
+    segments[at + 2] = (segments[at + 2] as number) + 1;
+  }
+  rig.segmentCount[r] = (end - 3 * start) / 3;
+}
+
+function joins(segments: Int32Array, at: number, a: number, b: number): boolean {
+  const from = segments[at];
+  const to = segments[at + 1];
+  return (from === a && to === b) || (from === b && to === a);
 }
