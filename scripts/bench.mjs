@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { gzipSync } from 'node:zlib';
-import { ensureNpmPackages } from './machine/install.mjs';
+import { ensureChromium, ensureNpmPackages } from './machine/install.mjs';
 import { removeCluster } from './machine/postgres.mjs';
 import { stream } from './machine/processes.mjs';
 import { startApp } from './machine/start-app.mjs';
@@ -14,8 +14,10 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const FIRST_LOAD_AIM_KB = 250;
 
 ensureNpmPackages(ROOT);
+ensureChromium();
 for (const bench of [
   'apps/cli/bench/statics.bench.ts',
+  'e2e/bench/worker.bench.ts',
   'apps/cli/bench/documents.bench.ts',
   'apps/gauge/bench/measuring.bench.ts',
 ]) {

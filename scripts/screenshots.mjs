@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { ensureNpmPackages } from './machine/install.mjs';
+import { ensureChromium, ensureNpmPackages } from './machine/install.mjs';
 import { removeCluster } from './machine/postgres.mjs';
 import { stream } from './machine/processes.mjs';
 import { startApp } from './machine/start-app.mjs';
@@ -11,6 +11,7 @@ import { startApp } from './machine/start-app.mjs';
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
 ensureNpmPackages(ROOT);
+ensureChromium();
 const data = mkdtempSync(join(tmpdir(), 'wiry-otter-pictures-'));
 const { address, stop } = await startApp(ROOT, data);
 const { code } = await stream(process.execPath, ['--import', 'tsx', 'e2e/screenshots.ts'], {

@@ -3,15 +3,14 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { ensureDebianPackage, ensureNpmPackages } from './machine/install.mjs';
+import { CHROMIUM, ensureChromium, ensureNpmPackages } from './machine/install.mjs';
 import { removeCluster, startCluster } from './machine/postgres.mjs';
-import { stream, succeeds } from './machine/processes.mjs';
+import { stream } from './machine/processes.mjs';
 import { ensureWebBuild, quietAngular } from './machine/web-build.mjs';
 import { jasmineCounts, karmaCounts, playwrightCounts } from './testing/counts.mjs';
 import { TYPED_PROJECTS } from './testing/projects.mjs';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
-const CHROMIUM = '/usr/bin/chromium';
 
 const PARTS = {
   lint: [lint, types],
@@ -130,10 +129,6 @@ async function e2e() {
     },
   });
   return playwrightCounts(report, code);
-}
-
-function ensureChromium() {
-  ensureDebianPackage('chromium', () => succeeds(CHROMIUM, ['--version']));
 }
 
 async function databaseUrl() {

@@ -37,6 +37,13 @@ export function ensureDebianPackage(name, isThere) {
   if (!isThere()) throw new Error(`${name} was installed, but its program was not found`);
 }
 
+/** Debian's Chromium, which drives every test and bench that needs a browser. */
+export const CHROMIUM = '/usr/bin/chromium';
+
+export function ensureChromium() {
+  ensureDebianPackage('chromium', () => succeeds(CHROMIUM, ['--version']));
+}
+
 /** `sudo`, asking for a password only where somebody can type one. */
 function sudoCommand(name) {
   if (succeeds('sudo', ['-n', 'true'])) return ['sudo', '-n'];
