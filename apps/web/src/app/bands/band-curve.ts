@@ -1,9 +1,17 @@
 import type { Reading } from '@wiry-otter/contracts';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { type ForceUnit, fromNewtons } from '@wiry-otter/core';
-import { chartOptions, dots, faded, line, shadeTo } from '../drawing/chart-style';
+import {
+  type Axes,
+  type ChartLine,
+  dots,
+  faded,
+  type Inks,
+  line,
+  shadeTo,
+} from '../drawing/chart-style';
 import { forceWord } from '../drawing/figures';
-import { type Inks, LineChart, type LineChartConfiguration } from '../drawing/line-chart';
+import { LineChart } from '../drawing/line-chart';
 import type { KnownBand } from './band-law';
 import { type CurvePoint, curveData } from './curve-data';
 
@@ -13,7 +21,7 @@ import { type CurvePoint, curveData } from './curve-data';
   imports: [LineChart],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <otter-line-chart class="h-56" [configure]="configure()" [label]="label()" />
+    <otter-line-chart class="h-56" [lines]="lines()" [axes]="axes()" [label]="label()" />
     <ul class="mt-1 flex flex-wrap gap-x-4 gap-y-0.5 text-sm text-faint" aria-hidden="true">
       <li><span class="text-pull">━</span> law, with its 90 % range</li>
       @if (data().readings.length > 0) {
@@ -42,34 +50,30 @@ export class BandCurve {
     () => `Pull of ${this.known().record.name} over stretch, in ${forceWord(this.unit())}`,
   );
 
-  protected readonly configure = computed(() => {
+  protected readonly axes = computed<Axes>(() => ({
+    x: { title: 'stretch', min: 1, max: 3.1, tick: (value) => `×${value.toFixed(1)}` },
+    y: { title: forceWord(this.unit()) },
+  }));
+
+  protected readonly lines = computed(() => {
     const data = this.data();
     const unit = this.unit();
     const inUnit = (points: readonly CurvePoint[]): CurvePoint[] =>
       points.map(({ x, y }) => ({ x, y: fromNewtons(y, unit) }));
-    return (inks: Inks): LineChartConfiguration => ({
-      type: 'line',
-      data: {
-        datasets: [
-          { ...line(inUnit(data.above), 'transparent'), borderWidth: 0 },
-          shadeTo(inUnit(data.below), faded(inks('pull'), 0.18)),
-          line(inUnit(data.line), inks('pull')),
-          {
-            ...dots(inUnit(data.claim), inks('caution'), 'rectRot', false),
-            showLine: true,
-            borderColor: inks('caution'),
-            borderDash: [2, 4],
-            borderWidth: 1,
-          },
-          dots(inUnit(data.readings), inks('pull'), 'circle', true),
-          dots(inUnit(data.wayBack), inks('help'), 'triangle', true),
-          dots(inUnit(data.setAside), inks('faint'), 'crossRot', false),
-        ],
+    return (inks: Inks): ChartLine[] => [
+      { ...line(inUnit(data.above), 'transparent'), borderWidth: 0 },
+      shadeTo(inUnit(data.below), faded(inks('pull'), 0.18)),
+      line(inUnit(data.line), inks('pull')),
+      {
+        ...dots(inUnit(data.claim), inks('caution'), 'rectRot', false),
+        showLine: true,
+        borderColor: inks('caution'),
+        borderDash: [2, 4],
+        borderWidth: 1,
       },
-      options: chartOptions(inks, {
-        x: { title: 'stretch', min: 1, max: 3.1, tick: (value) => `×${value.toFixed(1)}` },
-        y: { title: forceWord(unit) },
-      }),
-    });
+      dots(inUnit(data.readings), inks('pull'), 'circle', true),
+      dots(inUnit(data.wayBack), inks('help'), 'triangle', true),
+      dots(inUnit(data.setAside), inks('faint'), 'crossRot', false),
+    ];
   });
 }

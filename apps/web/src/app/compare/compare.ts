@@ -19,9 +19,17 @@ import {
 } from '@wiry-otter/core';
 import { GLANCE_STRETCH, GRADE_WORDS, type KnownBand } from '../bands/band-law';
 import { curveData } from '../bands/curve-data';
-import { chartOptions, faded, line, shadeTo } from '../drawing/chart-style';
+import {
+  type Axes,
+  type ChartLine,
+  type ChartPoint,
+  faded,
+  type Inks,
+  line,
+  shadeTo,
+} from '../drawing/chart-style';
 import { forceSounding, forceWord, stretchWord } from '../drawing/figures';
-import { type Inks, LineChart, type LineChartConfiguration } from '../drawing/line-chart';
+import { LineChart } from '../drawing/line-chart';
 import { Ribbon } from '../drawing/ribbon';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
@@ -102,53 +110,47 @@ export class Compare {
     }),
   );
 
-  protected readonly configure = computed(() => {
+  protected readonly axes = computed<Axes>(() => ({
+    x: {
+      title: 'stretch',
+      min: 1,
+      max: this.greatest(),
+      tick: (value) => `×${value.toFixed(1)}`,
+    },
+    y: { title: forceWord(this.unit()) },
+  }));
+
+  protected readonly lines = computed(() => {
     const unit = this.unit();
     const picked = this.picked();
     const stretch = this.stretch();
-    const greatest = this.greatest();
-    const inUnit = (points: readonly { x: number; y: number }[]) =>
+    const inUnit = (points: readonly ChartPoint[]): ChartPoint[] =>
       points.map(({ x, y }) => ({ x, y: fromNewtons(y, unit) }));
-    return (inks: Inks): LineChartConfiguration => {
+    return (inks: Inks): ChartLine[] => {
       const top = Math.max(
         0,
         ...picked.map((band) => Math.max(0, ...curveData(band).above.map(({ y }) => y))),
       );
-      return {
-        type: 'line',
-        data: {
-          datasets: [
-            ...picked.flatMap((band, i) => {
-              const { line: middle, above, below } = curveData(band);
-              const { colour } = band.record;
-              return [
-                { ...line(inUnit(above), 'transparent'), borderWidth: 0 },
-                shadeTo(inUnit(below), faded(colour, 0.25)),
-                {
-                  ...line(inUnit(middle), colour),
-                  borderWidth: 2.5,
-                  borderDash: DASHES[i % DASHES.length] ?? [],
-                },
-              ];
-            }),
+      const at = inUnit([
+        { x: stretch, y: 0 },
+        { x: stretch, y: top },
+      ]);
+      return [
+        ...picked.flatMap((band, i) => {
+          const { line: middle, above, below } = curveData(band);
+          const { colour } = band.record;
+          return [
+            { ...line(inUnit(above), 'transparent'), borderWidth: 0 },
+            shadeTo(inUnit(below), faded(colour, 0.25)),
             {
-              ...line(
-                inUnit([
-                  { x: stretch, y: 0 },
-                  { x: stretch, y: top },
-                ]),
-                inks('ink'),
-              ),
-              borderWidth: 1,
-              borderDash: [4, 4],
+              ...line(inUnit(middle), colour),
+              borderWidth: 2.5,
+              borderDash: DASHES[i % DASHES.length] ?? [],
             },
-          ],
-        },
-        options: chartOptions(inks, {
-          x: { title: 'stretch', min: 1, max: greatest, tick: (value) => `×${value.toFixed(1)}` },
-          y: { title: forceWord(unit) },
+          ];
         }),
-      };
+        { ...line(at, inks('ink')), borderWidth: 1, borderDash: [4, 4] },
+      ];
     };
   });
 

@@ -1,7 +1,17 @@
-import type { Inks, LineChartConfiguration } from './line-chart';
+import type { ChartDataset, ChartOptions as AllOptions } from 'chart.js';
 
-type Options = NonNullable<LineChartConfiguration['options']>;
-type Dataset = LineChartConfiguration['data']['datasets'][number];
+/** Colours of the theme in force, for drawings that cannot read CSS variables. */
+export type Inks = (name: string) => string;
+
+export interface ChartPoint {
+  readonly x: number;
+  readonly y: number;
+}
+
+export type ChartOptions = AllOptions<'line'>;
+
+/** A line with its style, or points without one. */
+export type ChartLine = ChartDataset<'line', ChartPoint[]>;
 
 export interface Axes {
   readonly x: {
@@ -14,7 +24,7 @@ export interface Axes {
 }
 
 /** Fine rules, mono figures, no legend: the lines are named beside the chart. */
-export function chartOptions(inks: Inks, axes: Axes): Options {
+export function chartOptions(inks: Inks, axes: Axes): ChartOptions {
   const font = { family: 'Atkinson Hyperlegible Mono, monospace', size: 12 };
   const axis = {
     grid: { color: inks('hairline') },
@@ -27,6 +37,8 @@ export function chartOptions(inks: Inks, axes: Axes): Options {
     font: { family: 'Atkinson Hyperlegible Next, sans-serif', size: 13 },
   });
   return {
+    animation: false,
+    maintainAspectRatio: false,
     events: [],
     scales: {
       x: {
@@ -38,6 +50,8 @@ export function chartOptions(inks: Inks, axes: Axes): Options {
         ticks: {
           color: inks('faint'),
           font,
+          // Level words: the chart need not try how they fit at a slant.
+          maxRotation: 0,
           includeBounds: false,
           ...(axes.x.tick === undefined
             ? {}
@@ -56,12 +70,12 @@ export function chartOptions(inks: Inks, axes: Axes): Options {
 }
 
 /** A plain line without points. */
-export function line(data: readonly { x: number; y: number }[], colour: string): Dataset {
+export function line(data: readonly ChartPoint[], colour: string): ChartLine {
   return { data: [...data], borderColor: colour, borderWidth: 2, pointRadius: 0, tension: 0 };
 }
 
 /** The lower edge of a shaded range; the dataset before it is the upper edge. */
-export function shadeTo(data: readonly { x: number; y: number }[], colour: string): Dataset {
+export function shadeTo(data: readonly ChartPoint[], colour: string): ChartLine {
   return { ...line(data, 'transparent'), borderWidth: 0, fill: '-1', backgroundColor: colour };
 }
 
@@ -72,11 +86,11 @@ export function faded(colour: string, share: number): string {
 
 /** Points without a line. */
 export function dots(
-  data: readonly { x: number; y: number }[],
+  data: readonly ChartPoint[],
   colour: string,
   style: 'circle' | 'triangle' | 'rectRot' | 'crossRot',
   filled: boolean,
-): Dataset {
+): ChartLine {
   return {
     data: [...data],
     showLine: false,

@@ -2,6 +2,7 @@ import {
   afterRenderEffect,
   ChangeDetectionStrategy,
   Component,
+  computed,
   DestroyRef,
   type ElementRef,
   inject,
@@ -11,7 +12,6 @@ import {
 import {
   CategoryScale,
   Chart,
-  type ChartConfiguration,
   Filler,
   LinearScale,
   LineController,
@@ -20,6 +20,14 @@ import {
   ScatterController,
 } from 'chart.js';
 import { Theme } from '../shell/theme';
+import {
+  type Axes,
+  type ChartLine,
+  type ChartOptions,
+  type ChartPoint,
+  chartOptions,
+  type Inks,
+} from './chart-style';
 
 Chart.register(
   CategoryScale,
@@ -31,13 +39,8 @@ Chart.register(
   ScatterController,
 );
 
-export type LineChartConfiguration = ChartConfiguration<'line', { x: number; y: number }[]>;
-
 /** The faces the axes are written in. */
 const FONTS = ['13px "Atkinson Hyperlegible Next"', '12px "Atkinson Hyperlegible Mono"'];
-
-/** Colours of the theme in force, for drawings that cannot read CSS variables. */
-export type Inks = (name: string) => string;
 
 /** A Chart.js line chart in the chart room's inks; follows its data without animation. */
 @Component({
@@ -47,19 +50,20 @@ export type Inks = (name: string) => string;
   template: `<canvas #canvas role="img" [attr.aria-label]="label()"></canvas>`,
 })
 export class LineChart {
-  /** Builds the configuration from the inks of the theme; called again when its signals change. */
-  readonly configure = input.required<(inks: Inks) => LineChartConfiguration>();
+  /** Builds the lines from the inks of the theme; called again when its signals change. */
+  readonly lines = input.required<(inks: Inks) => readonly ChartLine[]>();
+  readonly axes = input.required<Axes>();
   readonly label = input.required<string>();
 
   private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
   private readonly theme = inject(Theme);
-  private chart: Chart<'line', { x: number; y: number }[]> | undefined;
+  private readonly inks = computed(() => inksOf(this.theme.theme()));
+  private readonly options = computed(() => chartOptions(this.inks(), this.axes()));
+  private chart: Chart<'line', ChartPoint[]> | undefined;
+  private shownOptions: ChartOptions | undefined;
 
   constructor() {
-    afterRenderEffect(() => {
-      this.theme.theme();
-      this.draw(this.configure()(inkOf));
-    });
+    afterRenderEffect(() => this.draw([...this.lines()(this.inks())], this.options()));
     inject(DestroyRef).onDestroy(() => {
       this.chart?.destroy();
       this.chart = undefined;
@@ -71,24 +75,40 @@ export class LineChart {
     );
   }
 
-  private draw(configuration: LineChartConfiguration): void {
+  /** Chart.js works out afresh whatever it is given anew, so it is given only what is new. */
+  private draw(lines: ChartLine[], options: ChartOptions): void {
     if (this.chart === undefined) {
       this.chart = new Chart(this.canvas().nativeElement, {
-        ...configuration,
-        options: { animation: false, maintainAspectRatio: false, ...configuration.options },
+        type: 'line',
+        data: { datasets: lines },
+        options,
       });
-      return;
+    } else {
+      const shown = this.chart.data.datasets;
+      if (styleOf(shown) === styleOf(lines)) {
+        shown.forEach((dataset, i) => (dataset.data = lines[i]?.data ?? []));
+      } else {
+        this.chart.data.datasets = lines;
+      }
+      if (options !== this.shownOptions) this.chart.options = options;
+      this.chart.update('none');
     }
-    this.chart.data = configuration.data;
-    this.chart.options = {
-      animation: false,
-      maintainAspectRatio: false,
-      ...configuration.options,
-    };
-    this.chart.update('none');
+    this.shownOptions = options;
   }
 }
 
-function inkOf(name: string): string {
-  return getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim();
+/** How lines are drawn, whatever they show. */
+function styleOf(lines: readonly ChartLine[]): string {
+  return JSON.stringify(lines.map((line) => ({ ...line, data: null })));
+}
+
+/** The theme's colours, each looked up once: the browser works out all styles for the first. */
+function inksOf(_theme: string): Inks {
+  const style = getComputedStyle(document.documentElement);
+  const known = new Map<string, string>();
+  return (name) => {
+    const ink = known.get(name) ?? style.getPropertyValue(`--${name}`).trim();
+    known.set(name, ink);
+    return ink;
+  };
 }

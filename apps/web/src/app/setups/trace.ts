@@ -1,19 +1,22 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { type ForceUnit, fromNewtons, strengthAt, RANGE_90 } from '@wiry-otter/core';
-import { chartOptions, faded, line, shadeTo } from '../drawing/chart-style';
+import {
+  type Axes,
+  type ChartLine,
+  type ChartPoint,
+  faded,
+  type Inks,
+  line,
+  shadeTo,
+} from '../drawing/chart-style';
 import { forceWord } from '../drawing/figures';
-import { type Inks, LineChart, type LineChartConfiguration } from '../drawing/line-chart';
+import { LineChart } from '../drawing/line-chart';
 import type { SolvedWorkbench, WorkbenchState } from './workbench-model';
 
 /** Another curve of the same exercise, drawn beside: a weight of equal mean, or the saved set-up. */
 export interface OtherCurve {
   readonly words: string;
   readonly demand: readonly number[];
-}
-
-interface TracePoint {
-  readonly x: number;
-  readonly y: number;
 }
 
 /** Demand over the rep with ±, the way back, the wanted window and the strength shape. */
@@ -35,13 +38,13 @@ export class Trace {
     this.bench().solved.rig.prepared.unit === 'N' ? forceWord(this.unit()) : 'N·m',
   );
 
-  /** The lines in the unit on show. */
-  protected readonly lines = computed(() => {
+  /** The curves in the unit on show. */
+  private readonly curves = computed(() => {
     const { solved, spread, document } = this.bench();
     const { phase, unit } = solved.rig.prepared;
     const inUnit = (value: number): number =>
       unit === 'N' ? fromNewtons(value, this.unit()) : value;
-    const points = (value: (k: number) => number): TracePoint[] =>
+    const points = (value: (k: number) => number): ChartPoint[] =>
       Array.from(phase, (p, k) => ({ x: p, y: inUnit(value(k)) }));
     const demand = (k: number): number => Math.abs(solved.buffers.signed[k] as number);
     const range = (k: number): number => RANGE_90 * (spread.demand[k] ?? 0);
@@ -59,7 +62,7 @@ export class Trace {
 
   /** A few rows of the same figures, for those who do not see the chart. */
   protected readonly rows = computed(() => {
-    const { demand, lowering } = this.lines();
+    const { demand, lowering } = this.curves();
     const last = demand.length - 1;
     return [0, 0.25, 0.5, 0.75, 1].map((share) => {
       const k = Math.round(share * last);
@@ -71,63 +74,59 @@ export class Trace {
     });
   });
 
-  protected readonly configure = computed(() => {
-    const { demand, above, below, lowering, strength, weight, saved } = this.lines();
-    const others = { weight: this.weight() !== null, saved: this.saved() !== null };
+  protected readonly axes = computed<Axes>(() => {
     const wanted = this.wanted();
-    const demandUnit = this.demandUnit();
-    const here = demand[this.sample()];
-    return (inks: Inks): LineChartConfiguration => {
-      const across = (y: number): TracePoint[] => [
-        { x: 0, y },
-        { x: 1, y },
-      ];
-      const window =
-        wanted === null
-          ? []
-          : [
-              { ...line(across(wanted.to), inks('range')), borderWidth: 1 },
-              {
-                ...shadeTo(across(wanted.from), faded(inks('range'), 0.16)),
-                borderWidth: 1,
-                borderColor: inks('range'),
-              },
-            ];
-      return {
-        type: 'line',
-        data: {
-          datasets: [
-            ...window,
-            { ...line(above, 'transparent'), borderWidth: 0 },
-            shadeTo(below, faded(inks('pull'), 0.2)),
-            { ...line(strength, inks('faint')), borderWidth: 1, borderDash: [1, 4] },
-            { ...line(lowering, inks('pull')), borderWidth: 1.5, borderDash: [5, 4] },
-            ...(others.saved
-              ? [{ ...line(saved, inks('faint')), borderWidth: 1.5, borderDash: [2, 3] }]
-              : []),
-            ...(others.weight
-              ? [{ ...line(weight, inks('ink')), borderWidth: 2, borderDash: [8, 4] }]
-              : []),
-            line(demand, inks('pull')),
-            {
-              data: here === undefined ? [] : [here],
-              pointRadius: 5,
-              pointBorderWidth: 2,
-              pointBorderColor: inks('pull'),
-              pointBackgroundColor: inks('sheet'),
-            },
-          ],
-        },
-        options: chartOptions(inks, {
-          x: {
-            title: 'through the rep',
-            min: 0,
-            max: 1,
-            tick: (value) => ({ 0: 'start', 0.5: 'middle', 1: 'end' })[value] ?? '',
-          },
-          y: { title: demandUnit, ...(wanted === null ? {} : { max: wanted.to * 1.1 }) },
-        }),
-      };
+    return {
+      x: {
+        title: 'through the rep',
+        min: 0,
+        max: 1,
+        tick: (value) => ({ 0: 'start', 0.5: 'middle', 1: 'end' })[value] ?? '',
+      },
+      y: { title: this.demandUnit(), ...(wanted === null ? {} : { max: wanted.to * 1.1 }) },
     };
   });
+
+  protected readonly lines = computed(() => {
+    const { demand, above, below, lowering, strength, weight, saved } = this.curves();
+    const others = { weight: this.weight() !== null, saved: this.saved() !== null };
+    const wanted = this.wanted();
+    const here = demand[this.sample()];
+    return (inks: Inks): ChartLine[] => [
+      ...(wanted === null ? [] : wantedWindow(wanted, inks('range'))),
+      { ...line(above, 'transparent'), borderWidth: 0 },
+      shadeTo(below, faded(inks('pull'), 0.2)),
+      { ...line(strength, inks('faint')), borderWidth: 1, borderDash: [1, 4] },
+      { ...line(lowering, inks('pull')), borderWidth: 1.5, borderDash: [5, 4] },
+      ...(others.saved
+        ? [{ ...line(saved, inks('faint')), borderWidth: 1.5, borderDash: [2, 3] }]
+        : []),
+      ...(others.weight
+        ? [{ ...line(weight, inks('ink')), borderWidth: 2, borderDash: [8, 4] }]
+        : []),
+      line(demand, inks('pull')),
+      {
+        data: here === undefined ? [] : [here],
+        pointRadius: 5,
+        pointBorderWidth: 2,
+        pointBorderColor: inks('pull'),
+        pointBackgroundColor: inks('sheet'),
+      },
+    ];
+  });
+}
+
+/** The means that are wanted, as a shaded band across the chart. */
+function wantedWindow(
+  { from, to }: NonNullable<WorkbenchState['wanted']>,
+  ink: string,
+): ChartLine[] {
+  const across = (y: number): ChartPoint[] => [
+    { x: 0, y },
+    { x: 1, y },
+  ];
+  return [
+    { ...line(across(to), ink), borderWidth: 1 },
+    { ...shadeTo(across(from), faded(ink, 0.16)), borderWidth: 1, borderColor: ink },
+  ];
 }
