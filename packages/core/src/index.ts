@@ -220,3 +220,4 @@ export {
   type Route,
   routeFor,
 } from './rig/compose.js';
+export { isLinkable, loopsOf, unlinkedPath } from './rig/link-bands.js';

@@ -162,6 +162,8 @@ const guidance = {
   stance: z
     .enum(['standing', 'kneeling', 'seated', 'longSitting', 'supine', 'hanging', 'propped'])
     .optional(),
+  /** One side works at a time, left and right in turn. */
+  unilateral: z.boolean().optional(),
   /** Height of a transverse exercise's plane over the floor, in statures. */
   level: nonNegative.optional(),
   backdrop: backdrop.optional(),

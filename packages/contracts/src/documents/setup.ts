@@ -43,6 +43,8 @@ const setupShape = {
   bands: z.array(setupBand).max(100),
   runs: z.array(run).max(100),
   links: z.record(name, triple).optional(),
+  /** The limb that works, where one does; figures are those of the mirror image. Default right. */
+  side: z.enum(['left', 'right']).optional(),
   loads: z
     .array(z.strictObject({ at: name, mass_kg: positive }))
     .max(100)

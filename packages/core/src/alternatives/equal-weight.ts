@@ -2,6 +2,7 @@ import type { Exercise } from '../body/exercise.js';
 import { prepareExercise } from '../demand/prepare.js';
 import { rigSetup } from '../demand/solve-setup.js';
 import { strengthAt } from '../demand/strength.js';
+import { unlinkedPath } from '../rig/link-bands.js';
 import type { Setup } from '../rig/setup.js';
 
 /** The same exercise with something else than bands, of equal mean demand. */
@@ -60,7 +61,8 @@ export function equalCable(setup: Setup, mean: number): EqualWeight | undefined 
   const rigged = rigSetup({
     ...setup,
     bands: [thread],
-    runs: [{ band: band.id, path: run.path }],
+    runs: [{ band: band.id, path: pathOfOneBand(setup) }],
+    links: undefined,
     loads: undefined,
   });
   if (!rigged.ok) return undefined;
@@ -71,6 +73,14 @@ export function equalCable(setup: Setup, mean: number): EqualWeight | undefined 
     return strand_N > 0 ? ((buffers.signed[k] as number) - value) / strand_N : 0;
   });
   return matched(setup, 'cable', [], alone, slope, mean, HARDEST_N);
+}
+
+/** The first band's path; where bands hang one through the other, the last one's from the anchor. */
+function pathOfOneBand({ links = {}, runs }: Setup): readonly string[] {
+  const [first] = runs;
+  const anchor = first?.path[0] ?? '';
+  const chained = Object.keys(links).length > 0;
+  return unlinkedPath((chained ? runs.at(-1) : first)?.path ?? [], anchor, links);
 }
 
 function matched(

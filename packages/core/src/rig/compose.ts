@@ -7,6 +7,7 @@ import {
   type AnchorPlace,
   rootOnAnchor,
 } from './anchor-points.js';
+import { type BandChain, chainPaths, isLinkable, loopsOf } from './link-bands.js';
 import type { Load, Setup } from './setup.js';
 
 /** A way to run bands, for those that close on themselves or for those with two ends. */
@@ -37,6 +38,8 @@ export interface Composition<Ex extends AnchoredExercise> {
   readonly slip_m?: number | undefined;
   /** Turns of the band round the anchor, beyond what the route lays. Default 0. */
   readonly wraps?: number | undefined;
+  /** Loops hang one through the other, in their order, instead of side by side. Default false. */
+  readonly linked?: boolean | undefined;
   /** Free weights held besides the bands. */
   readonly weights?: readonly Load[] | undefined;
 }
@@ -57,6 +60,7 @@ export interface ComposedSetup<Ex extends AnchoredExercise> {
   widths?: { grip_m?: number; stance_m?: number };
   root_m?: [number, number];
   points: Record<string, [number, number, number]>;
+  links?: Record<string, [number, number, number]>;
   bands: {
     id: string;
     kind: Band['kind'];
@@ -85,12 +89,15 @@ export function composeSetup<Ex extends AnchoredExercise>(
   });
   const points = anchor === undefined ? {} : anchorPoints(exercise, body.stature_m, anchor);
   const root = anchor === undefined ? undefined : rootOnAnchor(exercise, body.stature_m, anchor);
+  const chain = chainOf(composition, points);
+  const chained = new Map(loopsOf(bands).map(({ id }, i) => [id, chain?.paths[i]]));
   return {
     body: { stature_m: body.stature_m, mass_kg: body.mass_kg },
     exercise,
     ...widthsOf(composition),
     ...rootOf(root),
     points,
+    ...(chain === undefined ? {} : { links: chain.links }),
     bands: laid.map(({ band }) => ({
       id: band.id,
       kind: band.kind,
@@ -100,12 +107,17 @@ export function composeSetup<Ex extends AnchoredExercise>(
       limit: band.limit ?? DEFAULT_STRETCH_LIMIT,
       deadLength_m: band.deadLength_m ?? 0,
     })),
-    runs: laid.map(({ band, route }) => ({
-      band: band.id,
-      path: [...route.path],
-      takeUp_m: (route.takeUp_m ?? 0) + slippedMaterial(band, composition),
-      extra_m: (route.extra_m ?? 0) + lyingRoundAnchor(band, route, composition),
-    })),
+    runs: laid.map(({ band, route }) => {
+      const link = chained.get(band.id);
+      const takeUp_m = (route.takeUp_m ?? 0) + slippedMaterial(band, composition);
+      const extra_m = (route.extra_m ?? 0) + lyingRoundAnchor(band, route, composition);
+      return {
+        band: band.id,
+        path: [...(link?.path ?? route.path)],
+        takeUp_m: link?.atPerson === false ? 0 : takeUp_m,
+        extra_m: link?.atAnchor === false ? 0 : extra_m,
+      };
+    }),
     loads: [
       ...laid.flatMap(({ band, route }) => {
         const mass_kg = (band.fittingsMass_kg ?? 0) / 2;
@@ -117,6 +129,19 @@ export function composeSetup<Ex extends AnchoredExercise>(
       ...weights.map(({ at, mass_kg }) => ({ at, mass_kg })),
     ],
   };
+}
+
+/** The chain of a composition whose loops hang one through the other; undefined for all others. */
+function chainOf<Ex extends AnchoredExercise>(
+  { bands, exercise, linked = false, routes }: Composition<Ex>,
+  points: Readonly<Record<string, [number, number, number]>>,
+): BandChain | undefined {
+  const route = routes.find((one) => one.for === 'continuous');
+  const count = loopsOf(bands).length;
+  if (!linked || count < 2 || route === undefined || !isLinkable(exercise, route)) return undefined;
+  const name = exercise.anchor?.point ?? '';
+  const at = points[name];
+  return at === undefined ? undefined : chainPaths(route, name, at, count);
 }
 
 /** Material below the grip that takes no part, m: both strands of a loop, the tail of the rest. */

@@ -22,10 +22,12 @@ export function drawFigure(
   k: number,
   toDrawing: ToDrawing,
   pxPerMetre: number,
+  worksWith: 'left' | 'right' = 'right',
 ): FigurePart[] {
   const places = figurePlaces(exercise, body, prepared, k);
   const place = (contact: string): Point | undefined => {
-    const at = places(contact);
+    // `toDrawing` mirrors what is computed for the right limb, so the sides change places too.
+    const at = places(worksWith === 'left' ? otherSide(contact) : contact);
     return at === undefined ? undefined : toDrawing(at[0], at[1]);
   };
   const size = body.stature_m * pxPerMetre;
@@ -37,6 +39,10 @@ export function drawFigure(
     case 'transverse':
       return topFigure(place, size, toDrawing(0, 0), aheadOnDrawing(toDrawing));
   }
+}
+
+function otherSide(contact: string): string {
+  return contact.replace(/[LR]$/, (side) => (side === 'L' ? 'R' : 'L'));
 }
 
 /** The direction on the drawing in which the person faces. */

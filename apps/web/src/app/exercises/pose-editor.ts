@@ -25,7 +25,12 @@ import { drawFigure } from '../drawing/figure';
 import type { Point } from '../drawing/limb-path';
 import { SCENE, sceneView, toScene } from '../setups/scene-geometry';
 import { Trace } from '../setups/trace';
-import { type SolvedWorkbench, solveWorkbench, usableBands } from '../setups/workbench-model';
+import {
+  EMPTY_BENCH,
+  type SolvedWorkbench,
+  solveWorkbench,
+  usableBands,
+} from '../setups/workbench-model';
 import { bandsFeature } from '../state/bands';
 import { studioFeature } from '../state/studio';
 import { isSameDemand, JUDGEMENTS } from './judgements';
@@ -144,21 +149,11 @@ export class PoseEditor {
         eyesRule: false,
         today: format(new Date(), 'yyyy-MM-dd'),
         state: {
+          ...EMPTY_BENCH,
           exerciseId: exercise.id,
-          placeId: '',
-          anchorId: null,
-          routeIds: { continuous: null, open: null },
           bandIds: [band.record.id],
           height_m: (exercise.anchor?.height ?? 0) * person.stature_m,
           distance_m: (exercise.anchor?.distance ?? 0) * person.stature_m,
-          grip_m: null,
-          stance_m: null,
-          slip_m: 0,
-          wraps: 0,
-          weight_kg: 0,
-          body: null,
-          wanted: null,
-          acknowledged: [],
         },
       });
       if (!('document' in solved)) return null;

@@ -32,6 +32,14 @@ export interface SceneView {
   readonly floor: number | null;
   /** Where the anchor is seen from the person: right, left, or neither. */
   readonly side: 1 | -1 | 0;
+  /** The left limb works: the plane's picture is the mirror image, across the body. */
+  readonly mirrored: Mirrored;
+}
+
+/** Which way across the body is turned round on the drawing: x from behind, y from above. */
+export interface Mirrored {
+  readonly x: 1 | -1;
+  readonly y: 1 | -1;
 }
 
 const SEEN = {
@@ -48,36 +56,42 @@ export function sceneView(
   { plane }: Pick<ExerciseDocument, 'plane'>,
   anchor: Triple | undefined,
   prepared?: PreparedExercise,
+  worksWith: 'left' | 'right' = 'right',
 ): SceneView {
   const extent = extentOf(prepared);
-  if (plane === 'transverse') return viewFromAbove(anchor, extent);
+  const across = worksWith === 'left' ? -1 : 1;
+  if (plane === 'transverse') return viewFromAbove(anchor, extent, across);
+  // From the side both limbs fall on the same picture; only near and far change places.
+  const mirrored = { x: plane === 'frontal' ? across : 1, y: 1 } as const;
   const top_m = Math.max(
     SHOWN_M.height,
     extent.most.y + HEADROOM_M,
     (anchor?.[1] ?? 0) + HEADROOM_M,
   );
   const pxPerMetre = Math.min(SCENE.width / SHOWN_M.width, SCENE.floor / top_m);
-  const along = anchor?.[0] ?? 0;
+  const along = mirrored.x * (anchor?.[0] ?? 0);
   const side = sideOf(along);
   return {
     seen: SEEN[plane],
     pxPerMetre,
-    originX: originOf(along, side, (extent.least.x + extent.most.x) / 2, pxPerMetre),
+    originX: originOf(along, side, (mirrored.x * (extent.least.x + extent.most.x)) / 2, pxPerMetre),
     originY: SCENE.floor,
     turned: false,
     floor: SCENE.floor,
     side,
+    mirrored,
   };
 }
 
 function viewFromAbove(
   anchor: Triple | undefined,
   extent: { readonly least: Point; readonly most: Point },
+  across: 1 | -1,
 ): SceneView {
   const turned = anchor !== undefined && Math.abs(anchor[1]) > Math.abs(anchor[0]);
   const pxPerMetre = SCENE.width / SHOWN_M.width;
   // Turned, the left of the person is the left of the drawing.
-  const along = anchor === undefined ? 0 : turned ? -anchor[1] : anchor[0];
+  const along = anchor === undefined ? 0 : turned ? -across * anchor[1] : anchor[0];
   const side = sideOf(along);
   const middle = turned ? 0 : (extent.least.x + extent.most.x) / 2;
   return {
@@ -88,6 +102,7 @@ function viewFromAbove(
     turned,
     floor: null,
     side,
+    mirrored: { x: 1, y: across },
   };
 }
 
@@ -121,10 +136,10 @@ function extentOf(prepared: PreparedExercise | undefined): { least: Point; most:
 
 /** A place of the exercise's plane, m, on the drawing. */
 export function toScene(view: SceneView, x_m: number, y_m: number): Point {
-  const { originX, originY, pxPerMetre, turned } = view;
-  return turned
-    ? { x: originX - y_m * pxPerMetre, y: originY - x_m * pxPerMetre }
-    : { x: originX + x_m * pxPerMetre, y: originY - y_m * pxPerMetre };
+  const { mirrored, originX, originY, pxPerMetre, turned } = view;
+  const right = mirrored.x * x_m * pxPerMetre;
+  const up = mirrored.y * y_m * pxPerMetre;
+  return turned ? { x: originX - up, y: originY - right } : { x: originX + right, y: originY - up };
 }
 
 /** A ribbon between two contacts as it is drawn. */
@@ -151,12 +166,14 @@ export function ribbonSpans(bench: SolvedWorkbench, k: number, view: SceneView):
   const { samples } = rig.prepared;
   const widths = bench.bands.map(ribbonWidth);
   const total = widths.reduce((sum, width) => sum + width + RIBBON_GAP_PX, -RIBBON_GAP_PX);
+  // Bands that hang one through the other lie in one line.
+  const inLine = rig.links.length > 0;
   let offset = -total / 2;
   return bench.document.runs.flatMap((_run, r) => {
     const band = bench.bands[r];
     const width = widths[r] ?? RIBBON_PX.least;
     if (band === undefined) return [];
-    const aside = offset + width / 2;
+    const aside = inLine ? 0 : offset + width / 2;
     offset += width + RIBBON_GAP_PX;
     const stretch = buffers.stretch[r * samples + k] as number;
     const spans = pathSegments(bench, r, k, view);

@@ -5,7 +5,7 @@ import { setUpApp } from '../../testing/app';
 import { personRecord, pull, measuredBand } from '../../testing/records';
 import { Scene } from './scene';
 import { Trace } from './trace';
-import { type SolvedWorkbench, solveWorkbench } from './workbench-model';
+import { EMPTY_BENCH, type SolvedWorkbench, solveWorkbench } from './workbench-model';
 
 function bench(): SolvedWorkbench {
   const exercise = findExercise('standing-row');
@@ -18,23 +18,7 @@ function bench(): SolvedWorkbench {
     bands: [band],
     today: '2026-11-23',
     eyesRule: false,
-    state: {
-      exerciseId: exercise.id,
-      placeId: '',
-      anchorId: null,
-      routeIds: { continuous: null, open: null },
-      bandIds: ['a'],
-      height_m: 1.2,
-      distance_m: 2,
-      grip_m: null,
-      stance_m: null,
-      slip_m: 0,
-      wraps: 0,
-      weight_kg: 0,
-      body: null,
-      wanted: null,
-      acknowledged: [],
-    },
+    state: { ...EMPTY_BENCH, bandIds: ['a'], distance_m: 2 },
   });
   if (!('document' in solved)) throw new Error('not solved');
   return solved;

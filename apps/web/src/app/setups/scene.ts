@@ -8,7 +8,7 @@ import {
   viewChild,
 } from '@angular/core';
 import type { AnchorRecord, CompleteSetupDocument } from '@wiry-otter/contracts';
-import { anchorPlaceOf, type ForceUnit } from '@wiry-otter/core';
+import { anchorPlaceOf, type ForceUnit, nodeIndex } from '@wiry-otter/core';
 import { drawFigure } from '../drawing/figure';
 import { demandSounding, stretchWord } from '../drawing/figures';
 import type { Point } from '../drawing/limb-path';
@@ -64,7 +64,7 @@ export class Scene {
   });
   protected readonly view = computed(() => {
     const { document, solved } = this.bench();
-    return sceneView(document.exercise, this.anchor(), solved.rig.prepared);
+    return sceneView(document.exercise, this.anchor(), solved.rig.prepared, document.side);
   });
   protected readonly anchorsAt = computed(() =>
     this.points().map(([x, y]) => toScene(this.view(), x, y)),
@@ -92,6 +92,15 @@ export class Scene {
           });
   });
   protected readonly spans = computed(() => ribbonSpans(this.bench(), this.sample(), this.view()));
+  /** Where bands hang one through the other. */
+  protected readonly knots = computed(() => {
+    const { rig } = this.bench().solved;
+    const { samples } = rig.prepared;
+    return rig.links.map((name) => {
+      const i = (nodeIndex(rig, name) ?? 0) * samples + this.sample();
+      return toScene(this.view(), rig.nodeX[i] as number, rig.nodeY[i] as number);
+    });
+  });
   protected readonly figure = computed(() => this.figureAt(this.sample()));
   protected readonly startGhost = computed(() => this.figureAt(0));
   protected readonly endGhost = computed(() =>
@@ -312,6 +321,7 @@ export class Scene {
       k,
       (x, y) => toScene(view, x, y),
       view.pxPerMetre,
+      document.side,
     );
   }
 

@@ -1,13 +1,13 @@
 import {
+  type CompleteSetupDocument,
   type ExerciseDocument,
   parseDocument,
   setupDocument,
-  type SetupDocument,
   type SetupRecord,
 } from '@wiry-otter/contracts';
 import { downloadJson } from '../documents/json-file';
 import type { KnownBand } from '../bands/band-law';
-import { savedPlace, type WorkbenchState } from './workbench-model';
+import { isLaidAlong, laidOver, savedPlace, type WorkbenchState } from './workbench-model';
 
 /** A set-up document larger than this is not one, bytes. */
 export const LARGEST_SETUP = 2_000_000;
@@ -62,17 +62,14 @@ export function readSetup(
       ),
     };
   }
-  return { ok: true, part: partOf({ ...document, exercise }, document) };
+  return { ok: true, part: partOf({ ...document, exercise }) };
 }
 
-function partOf(
-  complete: Parameters<typeof savedPlace>[0],
-  { bands, body, runs, widths }: SetupDocument,
-): Partial<WorkbenchState> {
-  const { exercise } = complete;
+function partOf(complete: CompleteSetupDocument): Partial<WorkbenchState> {
+  const { bands, body, exercise, runs, widths } = complete;
   const routeOf = (form: 'continuous' | 'open'): string | null =>
     exercise.routes?.find(
-      (route) => route.for === form && runs.some(({ path }) => path.join() === route.path.join()),
+      (route) => route.for === form && runs.some(({ path }) => isLaidAlong(path, route, complete)),
     )?.id ?? null;
   return {
     exerciseId: exercise.id,
@@ -82,10 +79,8 @@ function partOf(
     body,
     grip_m: widths?.grip_m ?? null,
     stance_m: widths?.stance_m ?? null,
-    slip_m: 0,
-    wraps: 0,
-    weight_kg: 0,
     acknowledged: [],
     ...savedPlace(complete),
+    ...laidOver(complete),
   };
 }

@@ -3,6 +3,9 @@ import { findExercise } from '@wiry-otter/catalogue';
 import { bandRecord, measuredBand, personRecord, pull } from '../../testing/records';
 import { ribbonSpans, SCENE, sceneView, toScene } from './scene-geometry';
 import {
+  EMPTY_BENCH,
+  isLaidAlong,
+  laidOver,
   type SolvedWorkbench,
   solveWorkbench,
   usableBands,
@@ -13,24 +16,17 @@ import {
 const PERSON = personRecord();
 const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
 const STATE: WorkbenchState = {
-  exerciseId: 'standing-row',
-  placeId: '',
-  anchorId: null,
+  ...EMPTY_BENCH,
   routeIds: { continuous: 'end-held', open: null },
   bandIds: ['a'],
-  height_m: 1.2,
   distance_m: 2,
-  grip_m: null,
-  stance_m: null,
-  slip_m: 0,
-  wraps: 0,
-  weight_kg: 0,
-  body: null,
-  wanted: null,
-  acknowledged: [],
 };
 
-function solve(part: Partial<WorkbenchState> = {}, person = PERSON): SolvedWorkbench {
+function solve(
+  part: Partial<WorkbenchState> = {},
+  person = PERSON,
+  bands = [BAND],
+): SolvedWorkbench {
   const state = { ...STATE, ...part };
   const exercise = findExercise(state.exerciseId);
   if (exercise === undefined) throw new Error(state.exerciseId);
@@ -39,7 +35,7 @@ function solve(part: Partial<WorkbenchState> = {}, person = PERSON): SolvedWorkb
     person,
     exercise,
     anchor: null,
-    bands: [BAND],
+    bands,
     today: '2026-11-23',
     eyesRule: false,
   };
@@ -114,5 +110,54 @@ describe('scene', () => {
       (span?.length ?? 0) / scale.pxPerMetre / (span?.stretch ?? 1),
       6,
     );
+  });
+
+  describe('of two loops, one through the other', () => {
+    const slim = knowBand({
+      ...measuredBand([pull(1.35, 24), pull(1.77, 44), pull(2.18, 60)]),
+      id: 'b',
+    });
+    const linked = solve({ linked: true, distance_m: 2.6 }, PERSON, [BAND, slim]);
+
+    it('lays both in one line from the anchor to the hands', () => {
+      expect(linked.document.runs.map(({ path }) => path[0])).toEqual(['anchor', 'link1']);
+      const view = sceneView(linked.document.exercise, [2.6, 1.2, 0], linked.solved.rig.prepared);
+      const [first, second] = ribbonSpans(linked, 40, view).filter(({ main }) => main);
+      expect(first?.from.x).toBeCloseTo(SCENE.right, 6);
+      expect(second?.from.x ?? NaN).toBeLessThan(first?.from.x ?? NaN);
+    });
+
+    it('is read back off its document', () => {
+      const exercise = linked.document.exercise;
+      const read = laidOver(linked.document);
+      expect(read).toEqual({ linked: true, side: 'right', slip_m: 0, wraps: 0, weight_kg: 0 });
+      expect(
+        exercise.routes?.find((route) =>
+          isLaidAlong(linked.document.runs[1]?.path ?? [], route, linked.document),
+        )?.path,
+      ).toEqual(['anchor', 'gripL', 'gripR']);
+    });
+  });
+
+  describe('of the left limb', () => {
+    it('asks what the right one asks, and shows the mirror image', () => {
+      for (const exerciseId of ['outward-rotation', 'hip-abduction', 'side-raise-crossed']) {
+        const part = { exerciseId, routeIds: EMPTY_BENCH.routeIds };
+        const right = solve({ ...part, side: 'right' });
+        const left = solve({ ...part, side: 'left' });
+        expect(left.solved.summary).toEqual(right.solved.summary);
+        expect(left.document.side).toBe('left');
+        const drawn = (bench: SolvedWorkbench) => {
+          const { exercise, points, side } = bench.document;
+          const view = sceneView(exercise, points['anchor'], bench.solved.rig.prepared, side);
+          return { view, at: toScene(view, 0.3, 0.3) };
+        };
+        expect(drawn(left).view.side + drawn(right).view.side).toBe(0);
+      }
+    });
+
+    it('is asked for only where one side works at a time', () => {
+      expect(solve({ side: 'left' }).document.side).toBeUndefined();
+    });
   });
 });

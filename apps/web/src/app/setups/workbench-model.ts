@@ -19,11 +19,14 @@ import {
   fittedBand,
   headClearance,
   isContinuous,
+  isLinkable,
   type Load,
+  loopsOf,
   rigSetup,
   solutionSpread,
   type SolvedRig,
   type Spread,
+  unlinkedPath,
   whatIf,
 } from '@wiry-otter/core';
 import type { KnownBand } from '../bands/band-law';
@@ -44,6 +47,10 @@ export interface WorkbenchState {
   readonly slip_m: number;
   /** Turns round the anchor beyond what the route lays. */
   readonly wraps: number;
+  /** Loops hang one through the other instead of side by side. */
+  readonly linked: boolean;
+  /** The limb that works, where one does. */
+  readonly side: 'left' | 'right';
   /** Free weight in each hand, kg. */
   readonly weight_kg: number;
   /** Another body than the one on file, to try out; null: the person's own. */
@@ -52,6 +59,27 @@ export interface WorkbenchState {
   readonly wanted: { readonly from: number; readonly to: number } | null;
   readonly acknowledged: readonly string[];
 }
+
+/** A workbench as nobody has touched it. */
+export const EMPTY_BENCH: WorkbenchState = {
+  exerciseId: 'standing-row',
+  placeId: '',
+  anchorId: null,
+  routeIds: { continuous: null, open: null },
+  bandIds: [],
+  height_m: 1.2,
+  distance_m: 1.9,
+  grip_m: null,
+  stance_m: null,
+  slip_m: 0,
+  wraps: 0,
+  linked: false,
+  side: 'right',
+  weight_kg: 0,
+  body: null,
+  wanted: null,
+  acknowledged: [],
+};
 
 /** How near and how far a person can stand from an anchor, m. */
 export const DISTANCE_RANGE = { least: 0.2, most: 2.8 } as const;
@@ -87,6 +115,7 @@ export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonl
     format: 'wiry-otter.setup',
     version: 1,
     ...composeSetup(compositionOf(input)),
+    ...(exercise.unilateral === true ? { side: input.state.side } : {}),
   };
   const rigged = rigSetup(document);
   if (!rigged.ok) return rigged.faults;
@@ -136,8 +165,17 @@ export function compositionOf(input: WorkbenchInput): Composition<ExerciseDocume
     },
     slip_m: state.slip_m,
     wraps: state.wraps,
+    linked: state.linked,
     weights: weightsOf(exercise, state),
   };
+}
+
+/** Whether the loops put on can hang one through the other. */
+export function canLink({ bands, exercise, state }: WorkbenchInput): boolean {
+  const loops = loopsOf(bands.map(({ record }) => record));
+  return (
+    loops.length > 1 && chosenRoutes(exercise, state).some((route) => isLinkable(exercise, route))
+  );
 }
 
 /** Bands with a law that the exercise has a route for. */
@@ -229,4 +267,34 @@ export function savedPlace({
   points,
 }: CompleteSetupDocument): { height_m: number; distance_m: number } | undefined {
   return anchorPlaceOf(exercise, body.stature_m, points);
+}
+
+/** What a set-up lays over its routes, read back off the runs and the loads. */
+export function laidOver({
+  bands,
+  exercise,
+  links = {},
+  loads,
+  runs,
+  side = 'right',
+}: CompleteSetupDocument): Partial<WorkbenchState> {
+  const linked = Object.keys(links).length > 0;
+  const own = { linked, side, weight_kg: loads?.find(({ at }) => at === 'gripR')?.mass_kg ?? 0 };
+  // Of a chain, the last band is the one that is gripped.
+  const run = linked ? runs.at(-1) : runs[0];
+  const band = bands.find(({ id }) => id === run?.band);
+  if (run === undefined || band === undefined) return { ...own, slip_m: 0, wraps: 0 };
+  const route = exercise.routes?.find((one) => isLaidAlong(run.path, one, { exercise, links }));
+  const slipped_m = (run.takeUp_m ?? 0) - (route?.takeUp_m ?? 0);
+  const share = slipped_m / (isContinuous(band.kind) ? 2 : 1);
+  return { ...own, slip_m: Math.max(0, Math.round(100 * share) / 100), wraps: 0 };
+}
+
+/** Whether a run's path is that of the route, links standing for the anchor. */
+export function isLaidAlong(
+  path: readonly string[],
+  route: NonNullable<ExerciseDocument['routes']>[number],
+  { exercise, links = {} }: Pick<CompleteSetupDocument, 'exercise' | 'links'>,
+): boolean {
+  return unlinkedPath(path, exercise.anchor?.point ?? '', links).join() === route.path.join();
 }

@@ -20,8 +20,11 @@ import { studioFeature } from '../state/studio';
 import { bestAnchor, isOnBody, missingWords, usableAnchors } from './kit';
 import { withUndo } from './undo';
 import {
+  canLink,
   costsOf,
   DISTANCE_RANGE,
+  EMPTY_BENCH,
+  laidOver,
   savedPlace,
   type SolvedWorkbench,
   solveWorkbench,
@@ -42,29 +45,13 @@ const stored = z.object({
   stance_m: z.number().nullable(),
   slip_m: z.number(),
   wraps: z.number(),
+  linked: z.boolean().default(false),
+  side: z.enum(['left', 'right']).default('right'),
   weight_kg: z.number(),
   body: z.object({ stature_m: z.number(), mass_kg: z.number() }).nullable(),
   wanted: z.object({ from: z.number(), to: z.number() }).nullable(),
   acknowledged: z.array(z.string()),
 });
-
-const EMPTY: WorkbenchState = {
-  exerciseId: 'standing-row',
-  placeId: '',
-  anchorId: null,
-  routeIds: { continuous: null, open: null },
-  bandIds: [],
-  height_m: 1.2,
-  distance_m: 1.9,
-  grip_m: null,
-  stance_m: null,
-  slip_m: 0,
-  wraps: 0,
-  weight_kg: 0,
-  body: null,
-  wanted: null,
-  acknowledged: [],
-};
 
 /** Unless the trainer says otherwise, the wanted mean lies this close to the one in force. */
 const WANTED_SHARE = 0.1;
@@ -83,7 +70,7 @@ export type Figure = keyof typeof LIMITS;
 
 /** The workbench: what is set for the person in focus, kept over a reload, solved as it changes. */
 export const WorkbenchStore = signalStore(
-  withState({ set: EMPTY }),
+  withState({ set: EMPTY_BENCH }),
   withUndo(),
   withComputed(({ set }, store = inject(Store)) => {
     const people = store.selectSignal(studioFeature.selectPeople);
@@ -174,6 +161,10 @@ export const WorkbenchStore = signalStore(
         );
       }),
       solved,
+      linkable: computed(() => {
+        const present = input();
+        return present !== null && canLink(present);
+      }),
       faults: computed(() => {
         const value = outcome();
         return value === null || 'document' in value ? [] : value;
@@ -233,6 +224,13 @@ export const WorkbenchStore = signalStore(
         const fallback = figure === 'grip_m' || figure === 'stance_m' ? null : 0;
         store.change(figure, { [figure]: held ?? fallback });
       },
+      /** Hangs the loops one through the other, or side by side. */
+      setLinked(linked: boolean): void {
+        changeAnew('linked', { linked });
+      },
+      setSide(side: WorkbenchState['side']): void {
+        store.change('side', { side });
+      },
       setBody(body: WorkbenchState['body']): void {
         store.change('body', { body });
       },
@@ -252,6 +250,7 @@ export const WorkbenchStore = signalStore(
           stance_m: null,
           slip_m: 0,
           wraps: 0,
+          linked: false,
           weight_kg: 0,
         });
       },
@@ -283,7 +282,7 @@ export const WorkbenchStore = signalStore(
       /** Where nothing was left for the person: their hardest saved set-up, else an empty one. */
       begin(): void {
         const last = store.saved().at(-1);
-        patchState(store, { set: EMPTY });
+        patchState(store, { set: EMPTY_BENCH });
         if (last !== undefined) store.change('begin', stateOf(last));
         else changeAnew('begin', { placeId: store.places()[0]?.id ?? '' });
         store.forget();
@@ -334,23 +333,6 @@ function stateOf(setup: SetupRecord): Partial<WorkbenchState> {
     grip_m: document.widths?.grip_m ?? null,
     stance_m: document.widths?.stance_m ?? null,
     ...savedPlace(document),
-    ...laidOver(setup),
-  };
-}
-
-/** Slip, wraps and weights are read back off the run and the loads. */
-function laidOver({ document }: SetupRecord): Partial<WorkbenchState> {
-  const [run] = document.runs;
-  const band = document.bands.find(({ id }) => id === run?.band);
-  if (run === undefined || band === undefined) return {};
-  const continuous = band.kind === 'loop' || band.kind === 'miniLoop';
-  const route = document.exercise.routes?.find(
-    (one) => one.path.join() === run.path.join() && (one.for === 'continuous') === continuous,
-  );
-  const slipped_m = (run.takeUp_m ?? 0) - (route?.takeUp_m ?? 0);
-  return {
-    slip_m: Math.max(0, inCentimetres(slipped_m / (continuous ? 2 : 1))),
-    wraps: 0,
-    weight_kg: document.loads?.find(({ at }) => at === 'gripR')?.mass_kg ?? 0,
+    ...laidOver(document),
   };
 }

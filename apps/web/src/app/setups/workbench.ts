@@ -220,7 +220,9 @@ export class Workbench {
     const anchor = this.bench.exercise()?.anchor;
     const at =
       anchor === undefined || anchor.side === 'over' ? '' : ` at ${distance_m.toFixed(2)} m`;
-    return `${names.join(' + ')}${at}`;
+    const joint = this.bench.solved()?.document.links === undefined ? ' + ' : ' through ';
+    const side = this.bench.solved()?.document.side;
+    return `${names.join(joint)}${at}${side === 'left' ? ', left' : ''}`;
   });
   protected readonly overwritten = computed(() =>
     this.bench.saved().find(({ title }) => title === this.title().trim()),
