@@ -30,12 +30,9 @@ describe('bands in and out', () => {
   }
 
   async function fetched(path: string): Promise<{ type: string; body: Buffer }> {
-    const answer = await studio.app.inject({
-      url: `/api/bands/export/${path}`,
-      headers: { cookie },
-    });
-    expect(answer.statusCode).withContext(answer.body.slice(0, 200)).toBe(200);
-    return { type: String(answer.headers['content-type']), body: answer.rawPayload };
+    const file = await studio.mika.file(`/bands/export/${path}`);
+    expect(file.status).withContext(file.body.subarray(0, 200).toString()).toBe(200);
+    return file;
   }
 
   const bands = async (): Promise<BandRecord[]> =>

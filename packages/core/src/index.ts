@@ -220,4 +220,13 @@ export {
   type Route,
   routeFor,
 } from './rig/compose.js';
-export { isLinkable, loopsOf, unlinkedPath } from './rig/link-bands.js';
+export { isLinkable, loopsOf } from './rig/link-bands.js';
+export {
+  type DistanceMark,
+  distanceMarks,
+  isLaidAlong,
+  type MarkedSetup,
+  type SetupMarks,
+  setupMarks,
+  slippedLength,
+} from './rig/marks.js';

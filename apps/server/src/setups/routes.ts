@@ -1,6 +1,11 @@
 import { idParams, personQuery, setup, setupInput } from '@wiry-otter/contracts';
 import * as z from 'zod';
 import type { App } from '../platform/app-context.js';
+import { PlaceEntity } from '../database/entities/person.js';
+import { StudioEntity } from '../database/entities/studio.js';
+import { findPerson } from '../people/people-store.js';
+import { findOwn } from '../platform/scope.js';
+import { markSheet } from './mark-sheet.js';
 import { listSetups, putSetup, readSetup, setSetupRemoved } from './setup-store.js';
 
 const answersSetup = { 200: setup };
@@ -19,6 +24,19 @@ export function setupRoutes(app: App, _options: unknown, done: () => void): void
     '/setups/:id',
     { schema: { params: idParams, response: answersSetup } },
     ({ scope, params }) => readSetup(database.manager, scope, params.id),
+  );
+
+  app.get(
+    '/setups/:id/marks.pdf',
+    { schema: { params: idParams, response: { 200: z.unknown() } } },
+    async ({ scope, params }, reply) => {
+      const found = await readSetup(database.manager, scope, params.id);
+      const person = await findPerson(database.manager, scope, found.personId);
+      const place = await findOwn(database.manager, PlaceEntity, scope, { id: found.placeId });
+      const studio = await database.manager.findOneByOrFail(StudioEntity, { id: scope.studioId });
+      const head = { person: person.name, place: place.name };
+      return reply.type('application/pdf').send(await markSheet(found, head, studio.forceUnit));
+    },
   );
 
   app.put(

@@ -25,6 +25,8 @@ export interface Client {
   put<Body>(path: string, body: unknown): Promise<Answer<Body>>;
   post<Body>(path: string, body?: unknown): Promise<Answer<Body>>;
   delete<Body>(path: string): Promise<Answer<Body>>;
+  /** A file, as the browser saves it. */
+  file(path: string): Promise<Answer<Buffer> & { readonly type: string }>;
 }
 
 export interface TestStudio {
@@ -126,6 +128,14 @@ function clientWith(app: App, cookie: string): Client {
     put: (path, body) => call('PUT', path, body),
     post: (path, body) => call('POST', path, body ?? {}),
     delete: (path) => call('DELETE', path),
+    file: async (path) => {
+      const answer = await app.inject({ url: `/api${path}`, headers: { cookie } });
+      return {
+        status: answer.statusCode,
+        type: String(answer.headers['content-type']),
+        body: answer.rawPayload,
+      };
+    },
   };
 }
 

@@ -7,13 +7,10 @@ import {
   predictStrand,
   RANGE_90,
 } from '@wiry-otter/core';
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
+import { FAINT, INK, MM, printPdf, UNIT_WORDS } from '../../printing/pdf.js';
 
-/** A4 with three by eight tags; millimetres are turned to points at the end. */
-const MM = 72 / 25.4;
+/** A4 with three by eight tags, mm. */
 const PAGE = { width: 210, height: 297 } as const;
 const TAG = { width: 64, height: 33.9 } as const;
 const MARGIN = { left: 9, top: 12 } as const;
@@ -21,34 +18,22 @@ const COLUMNS = 3;
 const ROWS = 8;
 
 const STATED = [1.5, 2] as const;
-const INK = '#14283b';
-const FAINT = '#51606d';
-const UNIT_WORDS: Readonly<Record<ForceUnit, string>> = { N: 'N', kgf: 'kg', lbf: 'lb' };
-
-const FONTS = { regular: 400, bold: 700 } as const;
 
 /** A sheet of tags to cut out: name, notches, flat length, pulls, and a code that opens the band's sheet. */
-export async function tagSheet(
+export function tagSheet(
   bands: readonly KnownBand<BandRecord>[],
   unit: ForceUnit,
   addressOf: (band: BandRecord) => string,
 ): Promise<Buffer> {
-  const pdf = new PDFDocument({ size: 'A4', margin: 0, autoFirstPage: false });
-  pdf.info.Title = 'Band tags';
-  for (const [name, weight] of Object.entries(FONTS)) pdf.registerFont(name, fontFile(weight));
-  const pieces: Buffer[] = [];
-  pdf.on('data', (piece: Buffer) => pieces.push(piece));
-  const ended = new Promise<void>((resolve) => pdf.on('end', resolve));
-  for (const [i, band] of bands.entries()) {
-    const place = i % (COLUMNS * ROWS);
-    if (place === 0) pdf.addPage({ size: [PAGE.width * MM, PAGE.height * MM], margin: 0 });
-    const x = (MARGIN.left + (place % COLUMNS) * TAG.width) * MM;
-    const y = (MARGIN.top + Math.floor(place / COLUMNS) * TAG.height) * MM;
-    drawTag(pdf, band, unit, await codeOf(addressOf(band.record)), x, y);
-  }
-  pdf.end();
-  await ended;
-  return Buffer.concat(pieces);
+  return printPdf('Band tags', async (pdf) => {
+    for (const [i, band] of bands.entries()) {
+      const place = i % (COLUMNS * ROWS);
+      if (place === 0) pdf.addPage({ size: [PAGE.width * MM, PAGE.height * MM], margin: 0 });
+      const x = (MARGIN.left + (place % COLUMNS) * TAG.width) * MM;
+      const y = (MARGIN.top + Math.floor(place / COLUMNS) * TAG.height) * MM;
+      drawTag(pdf, band, unit, await codeOf(addressOf(band.record)), x, y);
+    }
+  });
 }
 
 function drawTag(
@@ -124,14 +109,4 @@ function pullWords(
 
 function codeOf(address: string): Promise<Buffer> {
   return QRCode.toBuffer(address, { errorCorrectionLevel: 'M', margin: 1, width: 260 });
-}
-
-/** The face that the application is written in, as a file of its package. */
-function fontFile(weight: number): Buffer {
-  const require = createRequire(import.meta.url);
-  return readFileSync(
-    require.resolve(
-      `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`,
-    ),
-  );
 }

@@ -1,6 +1,5 @@
-import type { CompleteSetupDocument, ExerciseDocument } from '@wiry-otter/contracts';
-import { SEGMENTS } from '@wiry-otter/core';
-import { defaultWidth, savedPlace } from './workbench-model';
+import type { CompleteSetupDocument } from '@wiry-otter/contracts';
+import { setupMarks } from '@wiry-otter/core';
 
 /** A mark that lets a set-up be found again: on the floor, on the band, between the feet. */
 export interface Mark {
@@ -9,31 +8,23 @@ export interface Mark {
 }
 
 /** Where to stand, where to grip and how wide, in centimetres and foot-lengths. */
-export function marksOf(document: CompleteSetupDocument, slip_m: number): Mark[] {
-  const { exercise } = document;
-  const place = savedPlace(document);
+export function marksOf(document: CompleteSetupDocument): Mark[] {
+  const { distance_m, foot_m, grip_m, height_m, stance_m } = setupMarks(document);
+  const origin = ORIGIN_WORDS[document.exercise.root.point] ?? 'you';
   return [
-    ...(place === undefined
-      ? []
-      : [{ what: 'anchor over the floor', figure: centimetres(place.height_m) }]),
-    ...(place === undefined || place.distance_m === 0
-      ? []
-      : [
-          {
-            what: `${ORIGIN_WORDS[exercise.root.point] ?? 'you'} from the anchor’s plumb line`,
-            figure: centimetres(place.distance_m),
-          },
-        ]),
-    ...(gripped(document)
-      ? [
-          {
-            what: 'grip',
-            figure: slip_m > 0 ? `${centimetres(slip_m)} from the end` : 'at the end',
-          },
-        ]
-      : []),
-    ...(stands(exercise) ? [{ what: 'stance', figure: stanceWords(document) }] : []),
+    ...mark('anchor over the floor', height_m, centimetres),
+    ...mark(`${origin} from the anchor’s plumb line`, distance_m, centimetres),
+    ...mark('grip', grip_m, (m) => (m > 0 ? `${centimetres(m)} from the end` : 'at the end')),
+    ...mark(
+      'stance',
+      stance_m,
+      (m) => `${centimetres(m)}, ${(m / foot_m).toFixed(1)} foot-lengths`,
+    ),
   ];
+}
+
+function mark(what: string, length_m: number | undefined, words: (m: number) => string): Mark[] {
+  return length_m === undefined ? [] : [{ what, figure: words(length_m) }];
 }
 
 const ORIGIN_WORDS: Readonly<Partial<Record<string, string>>> = {
@@ -45,21 +36,6 @@ const ORIGIN_WORDS: Readonly<Partial<Record<string, string>>> = {
   shoulder: 'shoulders',
   grip: 'hands',
 };
-
-function gripped({ runs }: CompleteSetupDocument): boolean {
-  return runs.some(({ path }) => path.some((name) => name.startsWith('grip')));
-}
-
-function stands({ plane, stance }: ExerciseDocument): boolean {
-  return plane !== 'transverse' && (stance === undefined || stance === 'standing');
-}
-
-/** The feet's distance, middle to middle, in the person's own foot-lengths. */
-function stanceWords({ body, exercise, widths }: CompleteSetupDocument): string {
-  const stance_m = widths?.stance_m ?? defaultWidth(exercise, 'stance') * body.stature_m;
-  const feet = stance_m / (SEGMENTS.foot.length * body.stature_m);
-  return `${centimetres(stance_m)}, ${feet.toFixed(1)} foot-lengths`;
-}
 
 function centimetres(length_m: number): string {
   return `${(100 * length_m).toFixed(0)} cm`;

@@ -25,6 +25,9 @@ const BIG_STEP_M = 0.05;
 /** Where the large figure stands beside the person, px. */
 const SOUNDING_ROOM = { behind: 190, ahead: 150, margin: 16 } as const;
 
+/** A ribbon farther than this from the middle of the person lies beside them, px. */
+const CLEAR_OF_BODY_PX = 30;
+
 type Dragged = 'figure' | 'anchor' | 'grip';
 
 /** The set-up to scale; figure, anchor and grip can be dragged or moved by keys. */
@@ -173,23 +176,29 @@ export class Scene {
   });
 
   /** The stretch of each band beside the middle of its ribbon. */
-  protected readonly stretchMarks = computed(() =>
-    this.spans()
+  protected readonly stretchMarks = computed(() => {
+    const stacked = this.knots().length === 0;
+    const body = this.outline();
+    const middle = body.reduce((sum, { x }) => sum + x, 0) / Math.max(1, body.length);
+    return this.spans()
       .filter(({ main }) => main)
       .map(({ from, length, angle_deg, width, stretch, caution }, i) => {
         const angle = (angle_deg * Math.PI) / 180;
         const x = from.x + Math.cos(angle) * length * 0.45;
         const y = from.y + Math.sin(angle) * length * 0.45;
         const upright = Math.abs(Math.sin(angle)) > Math.SQRT1_2;
+        // Beside the ribbon where the person is not; above it where it lies.
+        const aside = x < middle - CLEAR_OF_BODY_PX ? -1 : 1;
+        const nth = stacked ? i : 0;
         return {
           words: stretchWord(stretch),
           caution,
-          x: upright ? x + width / 2 + 8 + 50 * i : x,
-          y: upright ? y : y - width / 2 - 8 - 16 * i,
-          anchor: upright ? 'start' : 'middle',
+          x: upright ? x + aside * (width / 2 + 8 + 50 * nth) : x,
+          y: upright ? y : y - width / 2 - 8 - 16 * nth,
+          anchor: upright ? (aside === 1 ? 'start' : 'end') : 'middle',
         };
-      }),
-  );
+      });
+  });
 
   /** The straight line from the anchor through the hands and on beyond them. */
   protected readonly recoil = computed(() => {

@@ -5,9 +5,10 @@ import {
   setupDocument,
   type SetupRecord,
 } from '@wiry-otter/contracts';
+import { isLaidAlong } from '@wiry-otter/core';
 import { downloadJson } from '../documents/json-file';
 import type { KnownBand } from '../bands/band-law';
-import { isLaidAlong, laidOver, savedPlace, type WorkbenchState } from './workbench-model';
+import { laidOver, savedPlace, type WorkbenchState } from './workbench-model';
 
 /** A set-up document larger than this is not one, bytes. */
 export const LARGEST_SETUP = 2_000_000;

@@ -37,7 +37,7 @@ describe('a weight in words', () => {
 });
 
 describe('marks', () => {
-  const composed = (id: string, distance_m: number): CompleteSetupDocument => {
+  const composed = (id: string, distance_m: number, slip_m = 0): CompleteSetupDocument => {
     const exercise = findExercise(id);
     if (exercise === undefined) throw new Error(id);
     return {
@@ -47,6 +47,7 @@ describe('marks', () => {
         exercise,
         body: { stature_m: 1.75, mass_kg: 70 },
         anchor: { height_m: 1.2, distance_m },
+        slip_m,
         routes: exercise.routes ?? [],
         bands: [{ id: 'a', kind: 'loop', flatLength_m: 1, law: { c1_N: 10, c2_N: 8, c3_N: 0.1 } }],
       }),
@@ -54,7 +55,7 @@ describe('marks', () => {
   };
 
   it('tell anchor, distance, grip and stance', () => {
-    const marks = marksOf(composed('standing-row', 1.9), 0.05);
+    const marks = marksOf(composed('standing-row', 1.9, 0.05));
     expect(marks.map(({ figure }) => figure)).toEqual([
       '120 cm',
       '190 cm',
@@ -65,7 +66,7 @@ describe('marks', () => {
   });
 
   it('leave out what an exercise does not have', () => {
-    const words = marksOf(composed('pull-up', 0), 0).map(({ what }) => what);
+    const words = marksOf(composed('pull-up', 0)).map(({ what }) => what);
     expect(words).toEqual(['anchor over the floor']);
   });
 });

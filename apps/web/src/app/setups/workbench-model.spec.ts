@@ -1,10 +1,9 @@
-import { knowBand } from '@wiry-otter/core';
+import { isLaidAlong, knowBand } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
 import { bandRecord, measuredBand, personRecord, pull } from '../../testing/records';
 import { ribbonSpans, SCENE, sceneView, toScene } from './scene-geometry';
 import {
   EMPTY_BENCH,
-  isLaidAlong,
   laidOver,
   type SolvedWorkbench,
   solveWorkbench,

@@ -25,8 +25,8 @@ import {
   rigSetup,
   solutionSpread,
   type SolvedRig,
+  slippedLength,
   type Spread,
-  unlinkedPath,
   whatIf,
 } from '@wiry-otter/core';
 import type { KnownBand } from '../bands/band-law';
@@ -270,31 +270,13 @@ export function savedPlace({
 }
 
 /** What a set-up lays over its routes, read back off the runs and the loads. */
-export function laidOver({
-  bands,
-  exercise,
-  links = {},
-  loads,
-  runs,
-  side = 'right',
-}: CompleteSetupDocument): Partial<WorkbenchState> {
-  const linked = Object.keys(links).length > 0;
-  const own = { linked, side, weight_kg: loads?.find(({ at }) => at === 'gripR')?.mass_kg ?? 0 };
-  // Of a chain, the last band is the one that is gripped.
-  const run = linked ? runs.at(-1) : runs[0];
-  const band = bands.find(({ id }) => id === run?.band);
-  if (run === undefined || band === undefined) return { ...own, slip_m: 0, wraps: 0 };
-  const route = exercise.routes?.find((one) => isLaidAlong(run.path, one, { exercise, links }));
-  const slipped_m = (run.takeUp_m ?? 0) - (route?.takeUp_m ?? 0);
-  const share = slipped_m / (isContinuous(band.kind) ? 2 : 1);
-  return { ...own, slip_m: Math.max(0, Math.round(100 * share) / 100), wraps: 0 };
-}
-
-/** Whether a run's path is that of the route, links standing for the anchor. */
-export function isLaidAlong(
-  path: readonly string[],
-  route: NonNullable<ExerciseDocument['routes']>[number],
-  { exercise, links = {} }: Pick<CompleteSetupDocument, 'exercise' | 'links'>,
-): boolean {
-  return unlinkedPath(path, exercise.anchor?.point ?? '', links).join() === route.path.join();
+export function laidOver(document: CompleteSetupDocument): Partial<WorkbenchState> {
+  const { links = {}, loads, side = 'right' } = document;
+  return {
+    linked: Object.keys(links).length > 0,
+    side,
+    slip_m: Math.round(100 * slippedLength(document)) / 100,
+    wraps: 0,
+    weight_kg: loads?.find(({ at }) => at === 'gripR')?.mass_kg ?? 0,
+  };
 }

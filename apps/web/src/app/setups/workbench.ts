@@ -154,7 +154,7 @@ export class Workbench {
 
   protected readonly marks = computed(() => {
     const solved = this.bench.solved();
-    return solved === null ? [] : marksOf(solved.document, this.bench.set.slip_m());
+    return solved === null ? [] : marksOf(solved.document);
   });
 
   protected readonly peakStretch = computed(() =>
@@ -213,16 +213,19 @@ export class Workbench {
   );
   /** The name a set-up goes by unless the trainer gives another. */
   protected readonly title = linkedSignal(() => {
-    const names = this.bag()
-      .filter(({ on }) => on)
-      .map(({ band }) => band.record.name);
+    const on = this.bag().filter((item) => item.on);
+    const linked = this.bench.solved()?.document.links !== undefined;
+    // A chain is named in the order in which it hangs, a stack in that of the tags.
+    const order = this.bench.set.bandIds();
+    const place = ({ band }: (typeof on)[number]): number => order.indexOf(band.record.id);
+    const named = linked ? on.sort((a, b) => place(a) - place(b)) : on;
+    const names = named.map(({ band }) => band.record.name);
     const { distance_m } = this.bench.set();
     const anchor = this.bench.exercise()?.anchor;
     const at =
       anchor === undefined || anchor.side === 'over' ? '' : ` at ${distance_m.toFixed(2)} m`;
-    const joint = this.bench.solved()?.document.links === undefined ? ' + ' : ' through ';
     const side = this.bench.solved()?.document.side;
-    return `${names.join(joint)}${at}${side === 'left' ? ', left' : ''}`;
+    return `${names.join(linked ? ' linked with ' : ' + ')}${at}${side === 'left' ? ', left' : ''}`;
   });
   protected readonly overwritten = computed(() =>
     this.bench.saved().find(({ title }) => title === this.title().trim()),
@@ -274,10 +277,12 @@ export class Workbench {
         this.figures().map(({ id, sounding }) => [id, sounding.figure]),
       );
       const exercise = this.bench.exercise()?.id;
-      // Figures of another exercise are no old figures of this one.
-      const old = exercise === lastExercise ? last : {};
+      const same = exercise === lastExercise;
+      const old = same ? last : {};
       last = now;
       lastExercise = exercise;
+      // Figures of another exercise are no old figures of this one.
+      if (!same) this.before.set(null);
       const changed = Object.keys(now).some((id) => old[id] !== undefined && old[id] !== now[id]);
       if (!changed) return;
       // A drag is one change: what stood before its first move stays.

@@ -1,0 +1,43 @@
+import type { ForceUnit } from '@wiry-otter/core';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import PDFDocument from 'pdfkit';
+
+/** Points to a millimetre: sheets are laid out in millimetres, at true scale. */
+export const MM = 72 / 25.4;
+
+/** The chart room's inks on paper. */
+export const INK = '#14283b';
+export const FAINT = '#51606d';
+export const STOP = '#8b2748';
+
+export const UNIT_WORDS: Readonly<Record<ForceUnit, string>> = { N: 'N', kgf: 'kg', lbf: 'lb' };
+
+const WEIGHTS = { regular: 400, bold: 700 } as const;
+
+/** A PDF without pages yet, in the application's own face; `draw` adds them. */
+export async function printPdf(
+  title: string,
+  draw: (pdf: PDFKit.PDFDocument) => void | Promise<void>,
+): Promise<Buffer> {
+  const pdf = new PDFDocument({ size: 'A4', margin: 0, autoFirstPage: false });
+  pdf.info.Title = title;
+  for (const [name, weight] of Object.entries(WEIGHTS)) pdf.registerFont(name, fontFile(weight));
+  const pieces: Buffer[] = [];
+  pdf.on('data', (piece: Buffer) => pieces.push(piece));
+  const ended = new Promise<void>((resolve) => pdf.on('end', resolve));
+  await draw(pdf);
+  pdf.end();
+  await ended;
+  return Buffer.concat(pieces);
+}
+
+/** The face that the application is written in, as a file of its package. */
+function fontFile(weight: number): Buffer {
+  const require = createRequire(import.meta.url);
+  return readFileSync(
+    require.resolve(
+      `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`,
+    ),
+  );
+}

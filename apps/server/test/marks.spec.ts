@@ -1,0 +1,118 @@
+import type { SetupRecord } from '@wiry-otter/contracts';
+import { inflateSync } from 'node:zlib';
+import { v7 as uuidv7 } from 'uuid';
+import { demoSetup, inputOf } from './support/inputs.js';
+import { openTestStudio, type TestStudio } from './support/studio.js';
+
+/** Points to a millimetre of paper. */
+const MM = 72 / 25.4;
+
+/** What is drawn on each page of a PDF, as its operators. */
+function drawnPages(pdf: Buffer): string[] {
+  const pages: string[] = [];
+  let at = 0;
+  for (;;) {
+    const start = pdf.indexOf('stream\n', at);
+    if (start < 0) return pages;
+    const end = pdf.indexOf('\nendstream', start);
+    const text = unpacked(pdf.subarray(start + 7, end));
+    // Faces are streams too; a page is one that strokes lines.
+    if (/ l\nS\n/.test(text)) pages.push(text);
+    at = end + 10;
+  }
+}
+
+function unpacked(stream: Buffer): string {
+  try {
+    return inflateSync(stream).toString('latin1');
+  } catch {
+    return '';
+  }
+}
+
+/** Widths of the rectangles on a page, mm. */
+const widths = (page: string): number[] =>
+  [...page.matchAll(/^\S+ \S+ (\S+) \S+ re$/gm)].map(([, width]) => Number(width) / MM);
+
+/** Places across the page of lines that stand upright, mm. */
+const uprights = (page: string): number[] =>
+  [...page.matchAll(/^(\S+) (\S+) m\n(\S+) (\S+) l$/gm)].flatMap(([, x, , to]) =>
+    x === to ? [Number(x) / MM] : [],
+  );
+
+describe('the sheet of marks', () => {
+  let studio: TestStudio;
+  beforeEach(async () => {
+    studio = await openTestStudio();
+  });
+  afterEach(() => studio.close());
+
+  it('has the floor’s ruler at true scale, with the mark where the set-up stands', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const { status, type, body } = await studio.mika.file(`/setups/${setup.id}/marks.pdf`);
+    expect(status).toBe(200);
+    expect(type).toBe('application/pdf');
+    const pages = drawnPages(body);
+    expect(pages.length).toBe(2);
+    for (const page of pages) {
+      expect(widths(page)[0]).toBeCloseTo(250, 2);
+      const centimetres = uprights(page);
+      // Neighbouring ticks lie one centimetre of paper apart.
+      for (let cm = 1; cm < 25; cm++) {
+        expect(centimetres.some((x) => Math.abs(x - (23.5 + 10 * cm)) < 0.01)).toBeTrue();
+      }
+    }
+  });
+
+  it('is one page with grip and stance where nothing is stood off from', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const { document, ...rest } = inputOf(setup, 0);
+    const { anchor: _anchor, ...exercise } = document.exercise;
+    const onBody = {
+      ...rest,
+      document: {
+        ...document,
+        exercise,
+        points: {},
+        runs: [{ band: document.bands[0]?.id, path: ['soleL', 'gripL', 'gripR', 'soleR'] }],
+      },
+    };
+    const saved = await studio.mika.put<SetupRecord>(`/setups/${uuidv7()}`, onBody);
+    expect(saved.status).withContext(JSON.stringify(saved.body)).toBe(200);
+    const { body } = await studio.mika.file(`/setups/${saved.body.id}/marks.pdf`);
+    expect(drawnPages(body).length).toBe(1);
+  });
+
+  it('is nobody else’s', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    expect((await studio.stranger.file(`/setups/${setup.id}/marks.pdf`)).status).toBe(404);
+    expect((await studio.nobody.file(`/setups/${setup.id}/marks.pdf`)).status).toBe(401);
+  });
+});
+
+describe('a linked set-up of the left side', () => {
+  it('keeps its links and its side on record', async () => {
+    const studio = await openTestStudio();
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const { document, ...rest } = inputOf(setup, 0);
+    const input = {
+      ...rest,
+      document: {
+        ...document,
+        side: 'left',
+        points: { anchor: [1.9, 1.2, 0] },
+        links: { link1: [1, 1.2, 0] },
+        runs: [
+          { band: document.bands[0]?.id, path: ['anchor', 'link1'] },
+          ...document.runs.slice(1),
+        ],
+      },
+    };
+    const saved = await studio.mika.put<SetupRecord>(`/setups/${uuidv7()}`, input);
+    expect(saved.status).withContext(JSON.stringify(saved.body)).toBe(200);
+    const read = await studio.mika.get<SetupRecord>(`/setups/${saved.body.id}`);
+    expect(read.body.document.links).toEqual({ link1: [1, 1.2, 0] });
+    expect(read.body.document.side).toBe('left');
+    await studio.close();
+  });
+});

@@ -1,0 +1,102 @@
+import { SEGMENTS } from '../body/segments.js';
+import { DEFAULT_WIDTHS } from '../body/contacts.js';
+import { bandsOverLimit, rigSetup } from '../demand/solve-setup.js';
+import { isContinuous } from '../elastic/band.js';
+import { type AnchoredExercise, anchorPlaceOf, anchorPoints } from './anchor-points.js';
+import type { Route } from './compose.js';
+import { unlinkedPath } from './link-bands.js';
+import type { Setup } from './setup.js';
+
+/** A set-up whose exercise knows its anchor, its routes and how the body is held. */
+export interface MarkedSetup extends Setup {
+  readonly exercise: AnchoredExercise & {
+    readonly routes?: readonly Route[] | undefined;
+    readonly stance?: string | undefined;
+  };
+}
+
+/** What lets a set-up be found again, metres; undefined where the set-up has no such mark. */
+export interface SetupMarks {
+  readonly height_m: number | undefined;
+  /** Of the exercise's root from the anchor's plumb line, along the floor. */
+  readonly distance_m: number | undefined;
+  /** Of the grip from the band's end. */
+  readonly grip_m: number | undefined;
+  /** Between the feet, middle to middle. */
+  readonly stance_m: number | undefined;
+  /** Length of the person's foot, the measure of the stance. */
+  readonly foot_m: number;
+}
+
+/** Marks on the floor, on the band and between the feet, read off a set-up. */
+export function setupMarks(setup: MarkedSetup): SetupMarks {
+  const { body, exercise, points, runs, widths } = setup;
+  const place = anchorPlaceOf(exercise, body.stature_m, points);
+  const standing =
+    exercise.plane !== 'transverse' &&
+    (exercise.stance === undefined || exercise.stance === 'standing');
+  const gripped = runs.some(({ path }) => path.some((name) => name.startsWith('grip')));
+  const usualStance = exercise.widths?.stance ?? DEFAULT_WIDTHS.stance;
+  return {
+    height_m: place?.height_m,
+    distance_m: place === undefined || place.distance_m === 0 ? undefined : place.distance_m,
+    grip_m: gripped ? slippedLength(setup) : undefined,
+    stance_m: standing ? (widths?.stance_m ?? usualStance * body.stature_m) : undefined,
+    foot_m: SEGMENTS.foot.length * body.stature_m,
+  };
+}
+
+/**
+ * How far below its end the gripped band is held, m: what the run takes up
+ * beyond its route, half of it for a loop, whose two strands are both gripped.
+ * Of bands that hang one through the other the last is the one in the hands.
+ */
+export function slippedLength({ bands, exercise, links = {}, runs }: MarkedSetup): number {
+  const run = Object.keys(links).length > 0 ? runs.at(-1) : runs[0];
+  const band = bands.find(({ id }) => id === run?.band);
+  if (run === undefined || band === undefined) return 0;
+  const route = exercise.routes?.find((one) => isLaidAlong(run.path, one, { exercise, links }));
+  const taken_m = (run.takeUp_m ?? 0) - (route?.takeUp_m ?? 0);
+  return Math.max(0, taken_m / (isContinuous(band.kind) ? 2 : 1));
+}
+
+/** Whether a run's path is that of the route, links standing for the anchor. */
+export function isLaidAlong(
+  path: readonly string[],
+  route: Pick<Route, 'path'>,
+  { exercise, links = {} }: Pick<MarkedSetup, 'exercise' | 'links'>,
+): boolean {
+  return unlinkedPath(path, exercise.anchor?.point ?? '', links).join() === route.path.join();
+}
+
+/** What a set-up asks at another distance from its anchor. */
+export interface DistanceMark {
+  readonly distance_m: number;
+  /** Mean demand, in the demand's unit. */
+  readonly mean: number;
+  /** A band is stretched past its limit there. */
+  readonly overLimit: boolean;
+}
+
+/**
+ * Mean demand of a set-up at other distances from its anchor; distances that
+ * cannot be solved are left out, and so is everything where there is no anchor
+ * to stand off from.
+ */
+export function distanceMarks(setup: MarkedSetup, distances_m: readonly number[]): DistanceMark[] {
+  const { body, exercise, points } = setup;
+  const place = anchorPlaceOf(exercise, body.stature_m, points);
+  if (place === undefined || place.distance_m === 0) return [];
+  return distances_m.flatMap((distance_m) => {
+    const moved = {
+      ...setup,
+      points: anchorPoints(exercise, body.stature_m, { ...place, distance_m }),
+    };
+    const solved = rigSetup(moved);
+    if (!solved.ok) return [];
+    const { buffers, summary } = solved.value;
+    return [
+      { distance_m, mean: summary.mean, overLimit: bandsOverLimit(moved, buffers).length > 0 },
+    ];
+  });
+}
