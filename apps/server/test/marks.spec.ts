@@ -53,18 +53,17 @@ describe('the sheet of marks', () => {
     expect(status).toBe(200);
     expect(type).toBe('application/pdf');
     const pages = drawnPages(body);
-    expect(pages.length).toBe(2);
-    for (const page of pages) {
-      expect(widths(page)[0]).toBeCloseTo(250, 2);
-      const centimetres = uprights(page);
-      // Neighbouring ticks lie one centimetre of paper apart.
-      for (let cm = 1; cm < 25; cm++) {
-        expect(centimetres.some((x) => Math.abs(x - (23.5 + 10 * cm)) < 0.01)).toBeTrue();
-      }
+    expect(pages.length).toBe(1);
+    const [page = ''] = pages;
+    expect(widths(page)[0]).toBeCloseTo(250, 2);
+    // Neighbouring ticks lie one centimetre of paper apart, the first half of one from the edge.
+    const ticks = uprights(page);
+    for (let cm = 0; cm < 25; cm++) {
+      expect(ticks.some((x) => Math.abs(x - (28.5 + 10 * cm)) < 0.01)).toBeTrue();
     }
   });
 
-  it('is one page with grip and stance where nothing is stood off from', async () => {
+  it('has grip and stance alone where nothing is stood off from', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const { document, ...rest } = inputOf(setup, 0);
     const { anchor: _anchor, ...exercise } = document.exercise;
@@ -73,6 +72,7 @@ describe('the sheet of marks', () => {
       document: {
         ...document,
         exercise,
+        widths: { ...document.widths, stance_m: 0.3 },
         points: {},
         runs: [{ band: document.bands[0]?.id, path: ['soleL', 'gripL', 'gripR', 'soleR'] }],
       },
@@ -80,7 +80,14 @@ describe('the sheet of marks', () => {
     const saved = await studio.mika.put<SetupRecord>(`/setups/${uuidv7()}`, onBody);
     expect(saved.status).withContext(JSON.stringify(saved.body)).toBe(200);
     const { body } = await studio.mika.file(`/setups/${saved.body.id}/marks.pdf`);
-    expect(drawnPages(body).length).toBe(1);
+    const [page = ''] = drawnPages(body);
+    expect(widths(page)).toEqual([]);
+    // The check of the scale, 5 cm, and half the stance.
+    const lines = uprights(page);
+    expect((lines[1] ?? NaN) - (lines[0] ?? NaN)).toBeCloseTo(50, 2);
+    const stance_m = saved.body.document.widths?.stance_m ?? 0;
+    expect(stance_m).toBeGreaterThan(0);
+    expect((lines[3] ?? NaN) - (lines[2] ?? NaN)).toBeCloseTo(stance_m * 500, 2);
   });
 
   it('is nobody else’s', async () => {
