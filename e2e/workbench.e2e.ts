@@ -134,3 +134,77 @@ test('a place gets another anchor, and the bench offers it; an incomplete one is
   await choice(page, 'Exercise').selectOption({ label: 'Chin-up' });
   await expect(choice(page, 'Anchor')).toContainText('Rings in the hatch');
 });
+
+test('a figure is dragged by its name: stance, turns and the body', async ({ page }) => {
+  await openBench(page, 'Tobias Quill');
+  await choice(page, 'Exercise').selectOption({ label: 'Curl, standing on the band' });
+  await clearBands(page);
+  await band(page, 'Willow').click();
+  await page.getByText('Grip, stance, weight, another body').click();
+
+  const drag = async (name: string, by: number): Promise<void> => {
+    const box = await page.getByText(name, { exact: true }).boundingBox();
+    if (box === null) throw new Error(`no ${name}`);
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x + by / 2, y);
+    await page.mouse.move(x + by, y);
+    await page.mouse.up();
+  };
+  const stance = page.getByLabel('stance, cm');
+  const narrow = Number(await stance.inputValue());
+  const before = await mean(page);
+  await drag('↔ stance, cm', 60);
+  await expect(stance).toHaveValue(String(narrow + 10));
+  expect(await mean(page)).toBeGreaterThan(before);
+  await page.getByRole('button', { name: 'Undo on the bench' }).click();
+  await expect(stance).toHaveValue(String(narrow));
+
+  const stature = page.getByLabel('stature, cm');
+  const tall = Number(await stature.inputValue());
+  await drag('↔ stature, cm', -30);
+  await expect(stature).toHaveValue(String(tall - 5));
+  await expect(page.getByText('Tried with another body than the one on file.')).toBeVisible();
+});
+
+test('two loops, one through the other, for the left side, to a document and back', async ({
+  page,
+}) => {
+  await openBench(page, 'Tobias Quill');
+  await choice(page, 'Exercise').selectOption({ label: 'One-arm row' });
+  await clearBands(page);
+  await band(page, 'Heron').click();
+  await expect(choice(page, 'Loops hang')).toHaveCount(0);
+  await band(page, 'Willow').click();
+  const stacked = await mean(page);
+  await choice(page, 'Loops hang').selectOption({ label: 'one through the other' });
+  // In series the pull is less than that of either alone.
+  await expect.poll(() => mean(page)).toBeLessThan(stacked / 2);
+  await page.getByLabel('Distance, cm').fill('270');
+  await page.getByLabel('Distance, cm').blur();
+  await choice(page, 'Side').selectOption({ label: 'left' });
+  const linked = await mean(page);
+  await seeToWarnings(page);
+  const title = 'Heron linked with Willow at 2.70 m, left';
+  await expect(page.getByLabel('Name of the set-up')).toHaveValue(title);
+  await page.getByRole('button', { name: 'Save set-up' }).click();
+  await expect(page.getByText(`${title}: ready.`)).toBeVisible();
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: `Document of ${title}` }).click();
+  const path = await (await download).path();
+  await choice(page, 'Exercise').selectOption({ label: 'Curl, standing on the band' });
+  await page.getByLabel('Bring in a set-up document').setInputFiles(path);
+  await expect(choice(page, 'Loops hang').locator('option:checked')).toHaveText(
+    'one through the other',
+  );
+  await expect(choice(page, 'Side')).toHaveValue('left');
+  expect(await mean(page)).toBe(linked);
+
+  const marks = await page
+    .getByRole('link', { name: `Marks of ${title} to print` })
+    .getAttribute('href');
+  const sheet = await page.request.get(marks ?? '');
+  expect(sheet.headers()['content-type']).toBe('application/pdf');
+});

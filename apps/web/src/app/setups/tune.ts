@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
+import { Scrub } from './scrub';
 import { type Figure, WorkbenchStore } from './workbench-store';
 import { defaultWidth } from './workbench-model';
 
@@ -15,13 +16,15 @@ interface Field {
 /** The figures that are typed: grip, stance, wraps, a free weight, another body to try out. */
 @Component({
   selector: 'otter-tune',
-  imports: [FormsModule],
+  imports: [FormsModule, Scrub],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="flex flex-wrap gap-x-3 gap-y-2">
       @for (field of fields(); track field.figure) {
-        <label class="field"
-          >{{ field.words }}
+        <label class="field">
+          <span [otterScrub]="+field.shown" [scrubStep]="field.step" (scrubbed)="set(field, $event)"
+            ><span aria-hidden="true">↔ </span>{{ field.words }}</span
+          >
           <input
             class="w-24"
             type="number"
@@ -32,8 +35,12 @@ interface Field {
             (ngModelChange)="set(field, $event)"
         /></label>
       }
-      <label class="field"
-        >stature, cm
+      <label class="field">
+        <span
+          [otterScrub]="Math.round(body().stature_m * 100)"
+          (scrubbed)="setBody({ stature_m: $event / 100 })"
+          ><span aria-hidden="true">↔ </span>stature, cm</span
+        >
         <input
           class="w-24"
           type="number"
@@ -41,8 +48,10 @@ interface Field {
           [ngModelOptions]="{ updateOn: 'blur' }"
           (ngModelChange)="setBody({ stature_m: +$event / 100 })"
       /></label>
-      <label class="field"
-        >body mass, kg
+      <label class="field">
+        <span [otterScrub]="Math.round(body().mass_kg)" (scrubbed)="setBody({ mass_kg: $event })"
+          ><span aria-hidden="true">↔ </span>body mass, kg</span
+        >
         <input
           class="w-24"
           type="number"
@@ -63,6 +72,7 @@ interface Field {
 })
 export class Tune {
   protected readonly bench = inject(WorkbenchStore);
+  protected readonly Math = Math;
 
   protected readonly body = computed(
     () => this.bench.set.body() ?? this.bench.person() ?? { stature_m: 1.75, mass_kg: 70 },

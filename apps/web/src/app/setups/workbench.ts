@@ -40,6 +40,7 @@ import { CostList } from './cost-list';
 import { marksOf } from './marks';
 import { knownLaws, remeasuredWords } from './remeasured-words';
 import { Scene } from './scene';
+import { Scrub } from './scrub';
 import { downloadSetup, LARGEST_SETUP, readSetup } from './setup-file';
 import { type OtherCurve, Trace } from './trace';
 import { Tune } from './tune';
@@ -76,6 +77,7 @@ const SLIDE = 2;
     Ribbon,
     RouterLink,
     Scene,
+    Scrub,
     SoundingText,
     Trace,
     Tune,
