@@ -66,6 +66,17 @@ test('an exercise of one’s own: copied, posed, kept, offered on the bench, out
       });
     await bring(document.replace('"strength": "descending"', '"strength": "vast"'));
     await expect(page.getByText(/\$\.strength: found "vast", expected one of/)).toBeVisible();
+    const twisted = JSON.parse(document) as { poses: object[]; demand: object };
+    const [start = {}, ...rest] = twisted.poses;
+    await bring(JSON.stringify({ ...twisted, poses: [{ ...start, trunk: NaN }, ...rest] }));
+    await expect(page.getByText(/\$\.poses\[0\]\.trunk: found null/)).toBeVisible();
+    const demand = { kind: 'contact', at: ['gripR', 'tail'] };
+    await bring(JSON.stringify({ ...twisted, demand }));
+    await expect(page.getByText(/\$\.demand\.at\[1\]: found "tail"/)).toBeVisible();
+    const { upperArm: _u, forearm: _f, ...armless } = start as Record<string, unknown>;
+    const far = [0, 1].map((phase) => ({ ...armless, phase, hand: [0.9, 0] }));
+    await bring(JSON.stringify({ ...twisted, poses: far }));
+    await expect(page.getByText(/\$\.poses.*: found hand 0\.9000 statures/)).toBeVisible();
     await bring(' '.repeat(600_000));
     await expect(page.getByText(/found 600 kB, expected at most 500 kB/)).toBeVisible();
     await bring(document.replace('Capstan row', 'Windlass row'));

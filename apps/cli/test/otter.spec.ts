@@ -1,3 +1,4 @@
+import { findExercise } from '@wiry-otter/catalogue';
 import { runOtter } from '../src/otter.js';
 
 const SETUP = {
@@ -56,5 +57,66 @@ describe('otter', () => {
     expect(runOtter(['find'], '{}').stderr).toContain('"find", not offered yet');
     expect(runOtter(['toString'], '{}').exitCode).toBe(2);
     expect(runOtter([], '').stderr).toContain('found no command');
+  });
+
+  describe('refuses a bad exercise, with path and reason', () => {
+    const EXERCISE = findExercise('curl');
+    const answerTo = (part: object, setup: object = {}): ReturnType<typeof runOtter> =>
+      runOtter(
+        ['solve'],
+        JSON.stringify({ ...SETUP, ...setup, exercise: { ...EXERCISE, ...part } }),
+      );
+    const [start, end] = EXERCISE?.poses ?? [];
+    const { upperArm: _u, forearm: _f, ...armless } = { ...start };
+
+    const CASES: readonly [string, object, object, RegExp][] = [
+      [
+        'a hand out of reach',
+        {
+          poses: [
+            { ...armless, phase: 0, hand: [0.9, 0] },
+            { ...armless, phase: 1, hand: [0.3, 0] },
+          ],
+        },
+        {},
+        /^\$\.exercise\.poses.*: found hand 0\.9000 statures.*, expected /,
+      ],
+      [
+        'a figure that is none',
+        // JSON has no NaN: what writes one writes null or a word.
+        { poses: [{ ...start, trunk: NaN }, end] },
+        {},
+        /^\$\.exercise\.poses\[0\]\.trunk: found null, expected /,
+      ],
+      [
+        'a contact that nobody has',
+        { demand: { kind: 'contact', at: ['gripL', 'tail'] } },
+        {},
+        /^\$\.exercise\.demand\.at\[1\]: found "tail", expected /,
+      ],
+      [
+        'a pose list of ten megabytes',
+        { poses: Array.from({ length: 300_000 }, (_, i) => ({ ...start, phase: i / 299_999 })) },
+        {},
+        /^\$\.exercise\.poses: found .*300.?000.*, expected .*1000/,
+      ],
+      [
+        'links in a ring',
+        {},
+        {
+          links: { a: [0, 1, 0], b: [0, 1.2, 0] },
+          runs: [{ band: 'slim', path: ['a', 'b'] }],
+        },
+        /^\$\.links\.a: found runs in a ring through/,
+      ],
+    ];
+    for (const [title, exercise, setup, words] of CASES) {
+      it(title, () => {
+        const answer = answerTo(exercise, setup);
+        expect(answer.exitCode).toBe(2);
+        expect(answer.stdout).toBe('');
+        expect(answer.stderr).toMatch(words);
+      });
+    }
   });
 });

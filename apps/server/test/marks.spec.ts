@@ -1,8 +1,8 @@
-import type { SetupRecord } from '@wiry-otter/contracts';
+import type { ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
 import { inflateSync } from 'node:zlib';
 import { v7 as uuidv7 } from 'uuid';
 import { demoSetup, inputOf } from './support/inputs.js';
-import { openTestStudio, type TestStudio } from './support/studio.js';
+import { type Answer, openTestStudio, type TestStudio } from './support/studio.js';
 
 /** Points to a millimetre of paper. */
 const MM = 72 / 25.4;
@@ -97,29 +97,44 @@ describe('the sheet of marks', () => {
   });
 });
 
-describe('a linked set-up of the left side', () => {
-  it('keeps its links and its side on record', async () => {
-    const studio = await openTestStudio();
+describe('linked set-ups', () => {
+  let studio: TestStudio;
+  beforeEach(async () => {
+    studio = await openTestStudio();
+  });
+  afterEach(() => studio.close());
+
+  const saved = async (part: (band: string) => object): Promise<Answer<SetupRecord>> => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const { document, ...rest } = inputOf(setup, 0);
-    const input = {
+    const band = document.bands[0]?.id ?? '';
+    return studio.mika.put<SetupRecord>(`/setups/${uuidv7()}`, {
       ...rest,
-      document: {
-        ...document,
-        side: 'left',
-        points: { anchor: [1.9, 1.2, 0] },
-        links: { link1: [1, 1.2, 0] },
-        runs: [
-          { band: document.bands[0]?.id, path: ['anchor', 'link1'] },
-          ...document.runs.slice(1),
-        ],
-      },
-    };
-    const saved = await studio.mika.put<SetupRecord>(`/setups/${uuidv7()}`, input);
-    expect(saved.status).withContext(JSON.stringify(saved.body)).toBe(200);
-    const read = await studio.mika.get<SetupRecord>(`/setups/${saved.body.id}`);
+      document: { ...document, ...part(band) },
+    });
+  };
+
+  it('keep their links and their side on record', async () => {
+    const { status, body } = await saved((band) => ({
+      side: 'left',
+      points: { anchor: [1.9, 1.2, 0] },
+      links: { link1: [1, 1.2, 0] },
+      runs: [{ band, path: ['anchor', 'link1', 'gripL', 'gripR'] }],
+    }));
+    expect(status).withContext(JSON.stringify(body)).toBe(200);
+    const read = await studio.mika.get<SetupRecord>(`/setups/${body.id}`);
     expect(read.body.document.links).toEqual({ link1: [1, 1.2, 0] });
     expect(read.body.document.side).toBe('left');
-    await studio.close();
+  });
+
+  it('are refused where they hang in a ring, with the path', async () => {
+    const { status, body } = await saved((band) => ({
+      links: { a: [1, 1, 0], b: [1.2, 1, 0] },
+      runs: [{ band, path: ['a', 'b'] }],
+    }));
+    expect(status).toBe(422);
+    const { faults } = body as unknown as ProblemDocument;
+    expect(faults?.[0]?.path).toBe('$.document.links.a');
+    expect(faults?.[0]?.found).toContain('in a ring');
   });
 });

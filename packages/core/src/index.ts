@@ -229,4 +229,5 @@ export {
   type SetupMarks,
   setupMarks,
   slippedLength,
+  turnsRound,
 } from './rig/marks.js';

@@ -60,6 +60,28 @@ export function slippedLength({ bands, exercise, links = {}, runs }: MarkedSetup
   return Math.max(0, taken_m / (isContinuous(band.kind) ? 2 : 1));
 }
 
+/**
+ * Turns round an anchor of this girth, beyond what the route lays: what the
+ * band nearest to it lays over besides the route's own and a choke's two rounds.
+ *
+ * @param girth_m length once round the anchor, m; 0 where there is none to lie round
+ */
+export function turnsRound(
+  { bands, exercise, links = {}, runs }: MarkedSetup,
+  girth_m: number,
+): number {
+  const [run] = runs;
+  const band = bands.find(({ id }) => id === run?.band);
+  if (run === undefined || band === undefined || girth_m <= 0) return 0;
+  const laid = Object.keys(links).length > 0 ? runs.at(-1) : run;
+  const route = exercise.routes?.find((one) =>
+    isLaidAlong(laid?.path ?? [], one, { exercise, links }),
+  );
+  const choke_m = route?.choked === true ? 2 * girth_m : 0;
+  const over_m = (run.extra_m ?? 0) - (route?.extra_m ?? 0) - choke_m;
+  return Math.max(0, Math.round(over_m / ((isContinuous(band.kind) ? 2 : 1) * girth_m)));
+}
+
 /** Whether a run's path is that of the route, links standing for the anchor. */
 export function isLaidAlong(
   path: readonly string[],

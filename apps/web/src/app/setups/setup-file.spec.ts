@@ -4,7 +4,7 @@ import { composeSetup, fittedBand, knowBand } from '@wiry-otter/core';
 import { measuredBand, pull } from '../../testing/records';
 import { knownLaws, remeasuredWords } from './remeasured-words';
 import { knownExercises } from '../exercises/known-exercises';
-import { readSetup } from './setup-file';
+import { type BenchKit, readSetup } from './setup-file';
 
 const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
 const SOFTER = knowBand(measuredBand([pull(1.35, 43), pull(1.77, 79), pull(2.18, 109)]));
@@ -23,9 +23,15 @@ const DOCUMENT = {
   }),
 };
 
+const KIT: BenchKit = {
+  usable: [BAND],
+  exercises: knownExercises([]),
+  girthOffered: () => 0.3,
+};
+
 describe('a set-up document', () => {
   it('comes back onto the bench as it was written', () => {
-    const read = readSetup(JSON.parse(JSON.stringify(DOCUMENT)), [BAND], knownExercises([]));
+    const read = readSetup(JSON.parse(JSON.stringify(DOCUMENT)), KIT);
     if (!read.ok) return fail(read.faults.join());
     expect(read.part.exerciseId).toBe('standing-row');
     expect(read.part.distance_m).toBeCloseTo(1.87, 9);
@@ -34,9 +40,39 @@ describe('a set-up document', () => {
     expect(read.part.bandIds).toEqual([BAND.record.id]);
   });
 
+  it('comes back with its turns round the anchor and its grip', () => {
+    const composed = composeSetup({
+      exercise: ROW,
+      body: DOCUMENT.body,
+      anchor: { height_m: 1.1, distance_m: 1.87, girth_m: 0.3 },
+      routes: ROW.routes ?? [],
+      bands: [fittedBand(BAND)],
+      wraps: 2,
+      slip_m: 0.04,
+    });
+    const read = readSetup({ ...DOCUMENT, ...composed }, KIT);
+    expect(read.ok && [read.part.wraps, read.part.slip_m]).toEqual([2, 0.04]);
+  });
+
+  it('is refused where the bench could not lay it the same way', () => {
+    const faultsOf = (part: object): string => {
+      const read = readSetup({ ...DOCUMENT, ...part }, KIT);
+      return read.ok ? '' : read.faults.join();
+    };
+    const band = BAND.record.id;
+    const runs = [{ band, path: ['anchor', 'kneeR'] }];
+    expect(faultsOf({ runs })).toContain('$.runs[0].path: found anchor kneeR, expected a route of');
+    const ring = {
+      links: { a: [1, 1, 0], b: [1.2, 1, 0] },
+      runs: [{ band, path: ['a', 'b'] }],
+    };
+    expect(faultsOf(ring)).toContain('$.links.a: found runs in a ring through');
+    expect(faultsOf({ root_m: [9, 9], points: {}, runs })).toContain('"anchor"');
+  });
+
   it('is refused with place, found and expected', () => {
     const faultsOf = (json: unknown): readonly string[] => {
-      const read = readSetup(json, [BAND], knownExercises([]));
+      const read = readSetup(json, KIT);
       return read.ok ? [] : read.faults;
     };
     expect(faultsOf('a row')).toEqual(['$: found "a row", expected an object']);

@@ -5,7 +5,7 @@ import {
   setupDocument,
   type SetupRecord,
 } from '@wiry-otter/contracts';
-import { isLaidAlong } from '@wiry-otter/core';
+import { type Fault, isLaidAlong, rigSetup } from '@wiry-otter/core';
 import { downloadJson } from '../documents/json-file';
 import type { KnownBand } from '../bands/band-law';
 import { laidOver, savedPlace, type WorkbenchState } from './workbench-model';
@@ -23,50 +23,82 @@ export type ReadSetup =
   | { readonly ok: true; readonly part: Partial<WorkbenchState> }
   | { readonly ok: false; readonly faults: readonly string[] };
 
+/** What the bench has for a set-up document. */
+export interface BenchKit {
+  readonly usable: readonly KnownBand[];
+  readonly exercises: ReadonlyMap<string, ExerciseDocument>;
+  /** Girth of the anchor that the exercise would get at a height, m. */
+  readonly girthOffered: (exercise: ExerciseDocument, height_m: number) => number;
+}
+
 /**
  * Reads a `wiry-otter.setup` document onto the bench. Its bands are those of
  * the rail with the same ids; its body is tried out in place of the person's.
+ * What the bench could not lay the same way is refused, not bent.
  */
-export function readSetup(
-  json: unknown,
-  usable: readonly KnownBand[],
-  exercises: ReadonlyMap<string, ExerciseDocument>,
-): ReadSetup {
+export function readSetup(json: unknown, kit: BenchKit): ReadSetup {
   const parsed = parseDocument(setupDocument, json);
-  if (!parsed.ok) {
-    return {
-      ok: false,
-      faults: parsed.faults.map(
-        ({ path, found, expected }) => `${path}: found ${found}, expected ${expected}`,
-      ),
-    };
-  }
+  if (!parsed.ok) return refused(parsed.faults);
   const document = parsed.value;
   const { exercise: named } = document;
   const id = typeof named === 'string' ? named : named.id;
-  const exercise = exercises.get(id);
+  const exercise = kit.exercises.get(id);
   if (exercise === undefined) {
-    return {
-      ok: false,
-      faults: [`$.exercise: found "${id}", expected an exercise of the catalogue or your own`],
-    };
+    return refused([
+      {
+        path: '$.exercise',
+        found: `"${id}"`,
+        expected: 'an exercise of the catalogue or your own',
+      },
+    ]);
   }
-  const missing = document.bands.filter(
-    ({ id: band }) => !usable.some(({ record }) => record.id === band),
-  );
-  if (missing.length > 0) {
-    return {
-      ok: false,
-      faults: missing.map(
-        (band) =>
-          `$.bands: found "${band.id}", expected a band that hangs on the rail and may be used`,
-      ),
-    };
-  }
-  return { ok: true, part: partOf({ ...document, exercise }) };
+  const complete = { ...document, exercise };
+  const missing = document.bands
+    .filter(({ id: band }) => !kit.usable.some(({ record }) => record.id === band))
+    .map(({ id: band }) => ({
+      path: '$.bands',
+      found: `"${band}"`,
+      expected: 'a band that hangs on the rail and may be used',
+    }));
+  if (missing.length > 0) return refused(missing);
+  const rigged = rigSetup(complete);
+  if (!rigged.ok) return refused(rigged.faults);
+  const strange = strangePaths(complete);
+  if (strange.length > 0) return refused(strange);
+  const girth_m = kit.girthOffered(exercise, savedPlace(complete)?.height_m ?? 0);
+  return { ok: true, part: partOf(complete, girth_m) };
 }
 
-function partOf(complete: CompleteSetupDocument): Partial<WorkbenchState> {
+type Said = Pick<Fault, 'path' | 'found' | 'expected'>;
+
+function refused(faults: readonly Said[]): ReadSetup {
+  return {
+    ok: false,
+    faults: faults.map(
+      ({ path, found, expected }) => `${path}: found ${found}, expected ${expected}`,
+    ),
+  };
+}
+
+/** Paths that are none of the exercise's routes, nor a band between the anchor and the next. */
+function strangePaths(complete: CompleteSetupDocument): Said[] {
+  const { exercise, links = {}, runs } = complete;
+  const inChain = (name: string): boolean => name === exercise.anchor?.point || name in links;
+  return runs.flatMap(({ path }, r) =>
+    path.every(inChain) ||
+    exercise.routes?.some((route) => isLaidAlong(path, route, complete)) === true
+      ? []
+      : [
+          {
+            path: `$.runs[${r}].path`,
+            found: path.join(' '),
+            expected: `a route of ${exercise.title}`,
+          },
+        ],
+  );
+}
+
+function partOf(complete: CompleteSetupDocument, girth_m: number): Partial<WorkbenchState> {
   const { bands, body, exercise, runs, widths } = complete;
   const routeOf = (form: 'continuous' | 'open'): string | null =>
     exercise.routes?.find(
@@ -82,6 +114,6 @@ function partOf(complete: CompleteSetupDocument): Partial<WorkbenchState> {
     stance_m: widths?.stance_m ?? null,
     acknowledged: [],
     ...savedPlace(complete),
-    ...laidOver(complete),
+    ...laidOver(complete, girth_m),
   };
 }

@@ -128,7 +128,7 @@ describe('scene', () => {
 
     it('is read back off its document', () => {
       const exercise = linked.document.exercise;
-      const read = laidOver(linked.document);
+      const read = laidOver(linked.document, 0);
       expect(read).toEqual({ linked: true, side: 'right', slip_m: 0, wraps: 0, weight_kg: 0 });
       expect(
         exercise.routes?.find((route) =>

@@ -27,6 +27,7 @@ import {
   type SolvedRig,
   slippedLength,
   type Spread,
+  turnsRound,
   whatIf,
 } from '@wiry-otter/core';
 import type { KnownBand } from '../bands/band-law';
@@ -269,14 +270,21 @@ export function savedPlace({
   return anchorPlaceOf(exercise, body.stature_m, points);
 }
 
-/** What a set-up lays over its routes, read back off the runs and the loads. */
-export function laidOver(document: CompleteSetupDocument): Partial<WorkbenchState> {
+/**
+ * What a set-up lays over its routes, read back off the runs and the loads.
+ *
+ * @param girth_m of its anchor, for the turns round it
+ */
+export function laidOver(
+  document: CompleteSetupDocument,
+  girth_m: number,
+): Partial<WorkbenchState> {
   const { links = {}, loads, side = 'right' } = document;
   return {
     linked: Object.keys(links).length > 0,
     side,
     slip_m: Math.round(100 * slippedLength(document)) / 100,
-    wraps: 0,
+    wraps: turnsRound(document, girth_m),
     weight_kg: loads?.find(({ at }) => at === 'gripR')?.mass_kg ?? 0,
   };
 }

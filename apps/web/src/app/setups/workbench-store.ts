@@ -207,6 +207,11 @@ export const WorkbenchStore = signalStore(
             distance_m: inCentimetres(anchor.distance * stature_m),
           };
     };
+    const girthOf = ({ anchorId, placeId }: SetupRecord): number =>
+      store
+        .places()
+        .find(({ id }) => id === placeId)
+        ?.anchors.find(({ id }) => id === anchorId)?.girth_m ?? 0;
     return {
       /** Moves the person along the floor, held within reach of the anchor. */
       setDistance(distance_m: number): void {
@@ -277,15 +282,20 @@ export const WorkbenchStore = signalStore(
       },
       /** Puts a saved set-up back on the workbench. */
       open(setup: SetupRecord): void {
-        store.change(`open ${setup.id}`, stateOf(setup));
+        store.change(`open ${setup.id}`, stateOf(setup, girthOf(setup)));
       },
       /** Where nothing was left for the person: their hardest saved set-up, else an empty one. */
       begin(): void {
         const last = store.saved().at(-1);
         patchState(store, { set: EMPTY_BENCH });
-        if (last !== undefined) store.change('begin', stateOf(last));
+        if (last !== undefined) store.change('begin', stateOf(last, girthOf(last)));
         else changeAnew('begin', { placeId: store.places()[0]?.id ?? '' });
         store.forget();
+      },
+      /** Girth of the anchor that the place would offer for an exercise at a height, m. */
+      girthOffered(exercise: ExerciseDocument, height_m: number): number {
+        const offered = usableAnchors(exercise, store.place());
+        return bestAnchor(exercise, offered, height_m)?.girth_m ?? 0;
       },
       /** Whether the set-up may be saved at this place: it has the anchor, or needs none. */
       hasKit(): boolean {
@@ -317,7 +327,7 @@ function inCentimetres(value: number): number {
   return Math.round(value * 100) / 100;
 }
 
-function stateOf(setup: SetupRecord): Partial<WorkbenchState> {
+function stateOf(setup: SetupRecord, girth_m: number): Partial<WorkbenchState> {
   const { document, exerciseId, placeId, anchorId, acknowledged, routeId } = setup;
   const route = document.exercise.routes?.find(({ id }) => id === routeId);
   return {
@@ -333,6 +343,6 @@ function stateOf(setup: SetupRecord): Partial<WorkbenchState> {
     grip_m: document.widths?.grip_m ?? null,
     stance_m: document.widths?.stance_m ?? null,
     ...savedPlace(document),
-    ...laidOver(document),
+    ...laidOver(document, girth_m),
   };
 }

@@ -357,7 +357,11 @@ export class Workbench {
     const file = await readChosenJson(input, LARGEST_SETUP);
     if (file === undefined) return;
     if (!file.ok) return this.fileFaults.set([file.fault]);
-    const read = readSetup(file.json, this.bench.usable(), this.bench.exercises());
+    const read = readSetup(file.json, {
+      usable: this.bench.usable(),
+      exercises: this.bench.exercises(),
+      girthOffered: this.bench.girthOffered,
+    });
     this.fileFaults.set(read.ok ? [] : read.faults);
     if (read.ok) this.bench.change('document', read.part);
   }
