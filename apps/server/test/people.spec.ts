@@ -1,4 +1,10 @@
-import type { Account, PersonRecord, PlaceRecord, ProblemDocument } from '@wiry-otter/contracts';
+import type {
+  Account,
+  PersonRecord,
+  PlaceRecord,
+  ProblemDocument,
+  SessionRecord,
+} from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { hashPassword } from '../src/account/passwords.js';
 import { StudioEntity, TrainerEntity } from '../src/database/entities/studio.js';
@@ -31,6 +37,20 @@ describe('people and places', () => {
     const cleared = people.find(({ clearance }) => clearance !== null);
     expect(cleared?.goal).toBe('rehab');
     expect((cleared?.clearance?.until ?? '') > dayInZone(new Date(), 'UTC')).toBeTrue();
+  });
+
+  it('know since when each exercise is trained, from the log', async () => {
+    const people = (await studio.mika.get<PersonRecord[]>('/people')).body;
+    const tobias = people.find(({ name }) => name === 'Tobias Quill');
+    const sessions = (await studio.mika.get<SessionRecord[]>('/sessions')).body;
+    const days = sessions
+      .filter(({ personId }) => personId === tobias?.id)
+      .map(({ startedAt }) => dayInZone(new Date(startedAt), 'Europe/Amsterdam'))
+      .sort();
+    expect(tobias?.trainedSince).toEqual({ 'standing-row': days[0] ?? '' });
+    expect(people.find(({ name }) => name === 'Runa Halvard')?.trainedSince).toEqual({});
+    const one = await studio.mika.get<PersonRecord>(`/people/${tobias?.id}`);
+    expect(one.body).toEqual(jasmine.objectContaining({ trainedSince: tobias?.trainedSince }));
   });
 
   it('are shown to the trainer they were given to, not to a colleague', async () => {

@@ -366,11 +366,12 @@ describe('cautions', () => {
   });
 
   it('lowering-hard notes the first two weeks', () => {
-    const after = (daysTrained?: number): string[] =>
-      rulesOf({ movement: ['lowering-hard'], work: { daysTrained } });
-    expect(after()).toEqual(['lowering-hard']);
-    expect(after(13)).toEqual(['lowering-hard']);
-    expect(after(14)).toEqual([]);
+    const since = (trainedSince: Record<string, string>): string[] =>
+      rulesOf({ movement: ['lowering-hard'], person: { trainedSince } });
+    expect(since({})).toEqual(['lowering-hard']);
+    expect(since({ another: '2026-01-01' })).toEqual(['lowering-hard']);
+    expect(since({ [ROW.id]: '2026-11-12' })).toEqual(['lowering-hard']);
+    expect(since({ [ROW.id]: '2026-11-11' })).toEqual([]);
   });
 
   it('fast refuses speed before four clean sessions, and a fast lowering always', () => {

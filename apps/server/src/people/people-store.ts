@@ -9,6 +9,7 @@ import {
   PlaceEntity,
   type PlaceRow,
 } from '../database/entities/person.js';
+import { SessionEntity } from '../database/entities/session.js';
 import { expectVersion, findOwn, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
 
@@ -19,7 +20,49 @@ export async function listPeople(manager: EntityManager, scope: Scope): Promise<
     where: ownedBy<PersonRow>(scope, { id: In(ids) }),
     order: { name: 'ASC' },
   });
-  return rows.map(({ studioId: _studio, ...person }) => person);
+  const since = await firstSessions(manager, scope, ids);
+  return rows.map((row) => toPerson(row, since.get(row.id)));
+}
+
+/** One person of this trainer's, with what the log knows of them. */
+export async function readPerson(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+): Promise<PersonRecord> {
+  const row = await findPerson(manager, scope, id);
+  return toPerson(row, (await firstSessions(manager, scope, [id])).get(id));
+}
+
+function toPerson(
+  { studioId: _studio, ...person }: PersonRow,
+  trainedSince: PersonRecord['trainedSince'] = {},
+): PersonRecord {
+  return { ...person, trainedSince };
+}
+
+/** Day of each person's first session of every exercise. */
+async function firstSessions(
+  manager: EntityManager,
+  scope: Scope,
+  personIds: readonly string[],
+): Promise<Map<string, Record<string, string>>> {
+  const found = new Map<string, Record<string, string>>();
+  if (personIds.length === 0) return found;
+  const rows = await manager
+    .createQueryBuilder(SessionEntity, 'session')
+    .select('session.personId', 'personId')
+    .addSelect('session.exerciseId', 'exerciseId')
+    .addSelect('MIN(session.day)', 'day')
+    .where('session.studioId = :studioId', { studioId: scope.studioId })
+    .andWhere('session.personId IN (:...personIds)', { personIds })
+    .groupBy('session.personId')
+    .addGroupBy('session.exerciseId')
+    .getRawMany<{ personId: string; exerciseId: string; day: string }>();
+  for (const { day, exerciseId, personId } of rows) {
+    found.set(personId, { ...found.get(personId), [exerciseId]: day });
+  }
+  return found;
 }
 
 /** Ids of the people this trainer was given; whatever belongs to a person is sought among them. */

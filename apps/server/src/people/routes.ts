@@ -1,7 +1,7 @@
 import { idParams, person, place, placeInput } from '@wiry-otter/contracts';
 import * as z from 'zod';
 import type { App } from '../platform/app-context.js';
-import { findPerson, listPeople, listPlaces, putPlace } from './people-store.js';
+import { listPeople, listPlaces, putPlace, readPerson } from './people-store.js';
 
 /** People and the places they train at. */
 export function peopleRoutes(app: App, _options: unknown, done: () => void): void {
@@ -14,7 +14,7 @@ export function peopleRoutes(app: App, _options: unknown, done: () => void): voi
   app.get(
     '/people/:id',
     { schema: { params: idParams, response: { 200: person } } },
-    ({ scope, params }) => findPerson(manager, scope, params.id),
+    ({ scope, params }) => readPerson(manager, scope, params.id),
   );
 
   app.get('/places', { schema: { response: { 200: z.array(place) } } }, ({ scope }) =>

@@ -9,7 +9,7 @@ import {
   type SetupVersionRow,
 } from '../database/entities/setup.js';
 import { readBands } from '../bands/band-store.js';
-import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
+import { findPerson, idsOfOwnPeople, readPerson } from '../people/people-store.js';
 import { dayInZone } from '../platform/days.js';
 import { expectVersion, findOwn, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
@@ -61,7 +61,7 @@ export async function putSetup(
 ): Promise<SetupRecord> {
   const head = await lockOwn(manager, SetupEntity, scope, id);
   if (head !== undefined) await findPerson(manager, scope, head.personId);
-  const person = await findPerson(manager, scope, input.personId);
+  const person = await readPerson(manager, scope, input.personId);
   expectVersion(head?.version ?? 0, version);
   await findOwn(manager, PlaceEntity, scope, { id: input.placeId });
   const anchor = await anchorOf(manager, scope, input);

@@ -120,6 +120,7 @@ export function personRecord(part: Partial<PersonRecord> = {}): PersonRecord {
     mountLimit_N: 250,
     ranges: [],
     clearance: null,
+    trainedSince: {},
     ...part,
   };
 }

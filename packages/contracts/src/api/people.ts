@@ -21,6 +21,8 @@ export const person = z.object({
   latexAllergy: z.boolean(),
   ...health,
   clearance: clearance.nullable(),
+  /** Day of the first session of each exercise, by the exercise's id. */
+  trainedSince: z.record(z.string(), day),
 });
 export type PersonRecord = z.infer<typeof person>;
 

@@ -69,14 +69,14 @@ export interface PersonFacts {
     readonly least_deg: number;
     readonly most_deg: number;
   }[];
+  /** Day of the first session of each exercise, ISO 8601, by the exercise's id. */
+  readonly trainedSince?: Readonly<Record<string, string>> | undefined;
   /** A clinician's clearance; null where there is none. */
   readonly clearance: { readonly until: string } | null;
 }
 
 /** What is known of how the exercise is going to be done; unknown things keep their rule on guard. */
 export interface WorkFacts {
-  /** Days since the person first did this exercise; none where it is new. */
-  readonly daysTrained?: number | undefined;
   readonly hold_s?: number | undefined;
   /** Work for speed, after this many clean sessions of the exercise in another school. */
   readonly speed?: { readonly cleanSessions: number; readonly fastLowering: boolean } | undefined;

@@ -1,3 +1,4 @@
+import { daysBetween } from '../progression/day.js';
 import { isCleared } from './person.js';
 import type { Caution, CautionContext, CautionLevel, CautionRule } from './caution.js';
 
@@ -99,9 +100,10 @@ export const shoulderRehab: CautionRule = {
 export const loweringHard: CautionRule = {
   id: 'lowering-hard',
   level: 'note',
-  check: ({ movement, work }) => {
-    const days = work?.daysTrained;
+  check: ({ movement, person, setup, today }) => {
     if (!movement.includes('lowering-hard')) return undefined;
+    const since = person.trainedSince?.[setup.exercise.id];
+    const days = since === undefined ? undefined : daysBetween(since, today);
     if (days !== undefined && days >= NEW_DAYS) return undefined;
     return {
       rule: 'lowering-hard',

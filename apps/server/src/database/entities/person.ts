@@ -2,7 +2,7 @@ import type { AnchorRecord, PersonRecord } from '@wiry-otter/contracts';
 import { EntitySchema } from 'typeorm';
 import { day, flag, id, json, nullable, number, studioId, text, uuid, version } from './columns.js';
 
-export interface PersonRow extends PersonRecord {
+export interface PersonRow extends Omit<PersonRecord, 'trainedSince'> {
   studioId: string;
 }
 
