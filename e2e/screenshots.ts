@@ -130,6 +130,13 @@ await picture('setups-rotation', async (page) => {
   await page.getByLabel('Distance, cm').fill('165');
   await page.getByLabel('Distance, cm').blur();
 });
+await picture('setups-linked', async (page) => {
+  await setups(page);
+  await exercise(page, 'Standing row', ['Heron', 'Willow']);
+  await page.getByLabel('Loops hang').selectOption({ label: 'one through the other' });
+  await page.getByLabel('Distance, cm').fill('260');
+  await page.getByLabel('Distance, cm').blur();
+});
 await picture('places', async (page) => {
   await page.goto('/places');
   await page.getByRole('heading', { name: 'Ferry cabin' }).waitFor();
@@ -151,7 +158,6 @@ await picture('log', async (page) => {
 });
 await picture('session', session);
 await picture('session-phone', session, { width: 390, height: 844 });
-await picture('band-sheet-night', bandSheet, { night: true });
 // Last, since its readings stay in the demo's database.
 await picture('test-bench', async (page) => {
   await screen(page, 'Bands');

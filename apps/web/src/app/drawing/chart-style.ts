@@ -19,6 +19,8 @@ export interface Axes {
     readonly min: number;
     readonly max: number;
     readonly tick?: (value: number) => string;
+    /** Distance of the ticks; the chart's own choice unless given. */
+    readonly step?: number;
   };
   readonly y: { readonly title: string; readonly max?: number };
 }
@@ -53,6 +55,7 @@ export function chartOptions(inks: Inks, axes: Axes): ChartOptions {
           // Level words: the chart need not try how they fit at a slant.
           maxRotation: 0,
           includeBounds: false,
+          ...(axes.x.step === undefined ? {} : { stepSize: axes.x.step }),
           ...(axes.x.tick === undefined
             ? {}
             : { callback: (value: string | number) => axes.x.tick?.(Number(value)) }),
@@ -63,7 +66,8 @@ export function chartOptions(inks: Inks, axes: Axes): ChartOptions {
         beginAtZero: true,
         ...(axes.y.max === undefined ? {} : { suggestedMax: axes.y.max }),
         title: title(axes.y.title),
-        ticks: { color: inks('faint'), font },
+        // Enough to read by; each one more is measured and drawn anew on every frame of a drag.
+        ticks: { color: inks('faint'), font, maxTicksLimit: 6 },
       },
     },
   };

@@ -23,7 +23,9 @@ const STEP_M = 0.01;
 const BIG_STEP_M = 0.05;
 
 /** Where the large figure stands beside the person, px. */
-const SOUNDING_ROOM = { behind: 190, ahead: 150, margin: 16 } as const;
+const SOUNDING_ROOM = { clear: 14, ahead: 150, margin: 16 } as const;
+/** Width of one of its digits, and of the ± and unit beside it, px. */
+const SOUNDING_WIDTH = { digit: 24, beside: 60 } as const;
 
 /** A ribbon farther than this from the middle of the person lies beside them, px. */
 const CLEAR_OF_BODY_PX = 30;
@@ -156,7 +158,8 @@ export class Scene {
       return { x: Math.min(SCENE.width - 180, ahead), y: Math.max(110, hands.y - 40) };
     }
     const head = Math.min(...this.outline().map(({ x }) => x));
-    const behind = Math.min(head, hands.x) - SOUNDING_ROOM.behind + 60;
+    const width = this.sounding().figure.length * SOUNDING_WIDTH.digit + SOUNDING_WIDTH.beside;
+    const behind = Math.min(head, hands.x) - width - SOUNDING_ROOM.clear;
     return behind >= SOUNDING_ROOM.margin
       ? { x: behind, y: Math.max(120, hands.y - 60) }
       : { x: hands.x + SOUNDING_ROOM.ahead, y: Math.max(90, hands.y - 130) };

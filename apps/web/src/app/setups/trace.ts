@@ -81,6 +81,7 @@ export class Trace {
         title: 'through the rep',
         min: 0,
         max: 1,
+        step: 0.25,
         tick: (value) => ({ 0: 'start', 0.5: 'middle', 1: 'end' })[value] ?? '',
       },
       y: { title: this.demandUnit(), ...(wanted === null ? {} : { max: wanted.to * 1.1 }) },

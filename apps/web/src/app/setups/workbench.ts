@@ -61,7 +61,7 @@ const FIRST_PRESCRIPTION = {
 const OLD_FIGURES_MS = 2500;
 
 /** Nothing set for so long is rest, ms. */
-const REST_MS = 120;
+const REST_MS = 400;
 
 /** Steps of the rep slider by key, samples. */
 const SLIDE = 2;
