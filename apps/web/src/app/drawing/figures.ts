@@ -24,6 +24,11 @@ export function forceSounding(force_N: number, std_N: number | null, unit: Force
   };
 }
 
+/** A demand in the unit that forces are shown in; a moment stays in N·m. */
+export function demandInUnit(value: number, demandUnit: 'N' | 'N·m', unit: ForceUnit): number {
+  return demandUnit === 'N' ? fromNewtons(value, unit) : value;
+}
+
 /** A demand: forces in the person's unit, moments in N·m. */
 export function demandSounding(
   value: number,

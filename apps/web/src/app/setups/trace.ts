@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { type ForceUnit, fromNewtons, strengthAt, RANGE_90 } from '@wiry-otter/core';
+import { type ForceUnit, strengthAt, RANGE_90 } from '@wiry-otter/core';
 import {
   type Axes,
   type ChartLine,
@@ -9,7 +9,7 @@ import {
   line,
   shadeTo,
 } from '../drawing/chart-style';
-import { forceWord } from '../drawing/figures';
+import { demandInUnit, forceWord } from '../drawing/figures';
 import { LineChart } from '../drawing/line-chart';
 import type { SolvedWorkbench, WorkbenchState } from './workbench-model';
 
@@ -42,10 +42,8 @@ export class Trace {
   private readonly curves = computed(() => {
     const { solved, spread, document } = this.bench();
     const { phase, unit } = solved.rig.prepared;
-    const inUnit = (value: number): number =>
-      unit === 'N' ? fromNewtons(value, this.unit()) : value;
     const points = (value: (k: number) => number): ChartPoint[] =>
-      Array.from(phase, (p, k) => ({ x: p, y: inUnit(value(k)) }));
+      Array.from(phase, (p, k) => ({ x: p, y: demandInUnit(value(k), unit, this.unit()) }));
     const demand = (k: number): number => Math.abs(solved.buffers.signed[k] as number);
     const range = (k: number): number => RANGE_90 * (spread.demand[k] ?? 0);
     const { peak } = solved.summary;

@@ -10,52 +10,37 @@ import {
   untracked,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { Router, RouterLink } from '@angular/router';
+import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { SetupRecord } from '@wiry-otter/contracts';
 import {
   type ChangeCost,
   DEFAULT_SAMPLES,
-  type ForceUnit,
   fromNewtons,
   isContinuous,
   solveSetup,
 } from '@wiry-otter/core';
-import { of, switchMap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { GRADE_WORDS } from '../bands/band-law';
-import { demandSounding, forceWord, stretchWord } from '../drawing/figures';
-import { GaugeStaff } from '../drawing/gauge-staff';
+import { demandInUnit, demandSounding, forceWord, stretchWord } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
 import { SoundingText } from '../drawing/sounding';
 import { Keys } from '../shell/keys';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
-import { readChosenJson } from '../documents/json-file';
 import { groupExercises } from '../exercises/exercise-groups';
 import { CautionList } from './caution-list';
 import { CostList } from './cost-list';
 import { marksOf } from './marks';
-import { knownLaws, remeasuredWords } from './remeasured-words';
+import { SavedSetups } from './saved-setups';
 import { Scene } from './scene';
 import { Scrub } from './scrub';
-import { downloadSetup, LARGEST_SETUP, readSetup } from './setup-file';
 import { type OtherCurve, Trace } from './trace';
 import { Tune } from './tune';
 import { compareWords, weightTitle } from './weight-words';
 import { chosenRoutes } from './workbench-model';
 import { WorkbenchStore } from './workbench-store';
-
-/** What a first prescription asks for: three sets of 8 to 15, a minute and a half between. */
-const FIRST_PRESCRIPTION = {
-  school: 'fill-range',
-  sets: 3,
-  reps: { from: 8, to: 15 },
-  rest_s: 90,
-  target: [8, 8, 8],
-} as const;
 
 /** How long the figures of before a change stay in sight, ms. */
 const OLD_FIGURES_MS = 2500;
@@ -73,9 +58,9 @@ const SLIDE = 2;
     CautionList,
     CostList,
     FormsModule,
-    GaugeStaff,
     Ribbon,
     RouterLink,
+    SavedSetups,
     Scene,
     Scrub,
     SoundingText,
@@ -89,7 +74,6 @@ const SLIDE = 2;
 export class Workbench {
   private readonly api = inject(StudioApi);
   private readonly global = inject(Store);
-  private readonly router = inject(Router);
 
   protected readonly bench = inject(WorkbenchStore);
   protected readonly Math = Math;
@@ -194,25 +178,6 @@ export class Workbench {
     });
   });
 
-  /** What each saved set-up asks with the bands as measured today, where that is another figure. */
-  protected readonly today = computed(() => {
-    const laws = knownLaws(this.bench.usable());
-    return new Map(
-      this.bench
-        .saved()
-        .map((setup) => [setup.id, remeasuredWords(setup, laws, this.bench.unit())] as const),
-    );
-  });
-  /** What is wrong with a set-up document that was brought in. */
-  protected readonly fileFaults = signal<readonly string[]>([]);
-
-  protected readonly rungs = computed(() =>
-    this.bench.saved().map(({ id, title, figures }) => ({
-      id,
-      title,
-      load: inUnit(figures.mean, figures.unit, this.bench.unit()),
-    })),
-  );
   /** The name a set-up goes by unless the trainer gives another. */
   protected readonly title = linkedSignal(() => {
     const on = this.bag().filter((item) => item.on);
@@ -312,7 +277,7 @@ export class Workbench {
     const wanted = this.bench.wanted();
     if (wanted === null) return '';
     const unit = this.demandUnit() === 'N·m' ? 'N·m' : 'N';
-    return inUnit(wanted[end], unit, this.bench.unit()).toFixed(0);
+    return demandInUnit(wanted[end], unit, this.bench.unit()).toFixed(0);
   }
 
   /** Steps as far towards the anchor as the refusal says. */
@@ -350,56 +315,6 @@ export class Workbench {
     });
   }
 
-  protected readonly download = downloadSetup;
-
-  /** Puts a set-up document on the bench; says what is wrong with one that cannot be. */
-  protected async bringIn(input: HTMLInputElement): Promise<void> {
-    const file = await readChosenJson(input, LARGEST_SETUP);
-    if (file === undefined) return;
-    if (!file.ok) return this.fileFaults.set([file.fault]);
-    const read = readSetup(file.json, {
-      usable: this.bench.usable(),
-      exercises: this.bench.exercises(),
-      girthOffered: this.bench.girthOffered,
-    });
-    this.fileFaults.set(read.ok ? [] : read.faults);
-    if (read.ok) this.bench.change('document', read.part);
-  }
-
-  protected putAway({ id }: SetupRecord): void {
-    this.global.dispatch(studioActions.putSetupAway({ id }));
-  }
-
-  /** Starts from the prescription in force when it is for this set-up, else from a first one. */
-  protected start(setup: SetupRecord): void {
-    this.busy.set(true);
-    const current = this.bench.current();
-    const prescription =
-      current?.setupId === setup.id
-        ? of(current)
-        : this.api.addPrescription(uuidv7(), {
-            ...FIRST_PRESCRIPTION,
-            reps: { ...FIRST_PRESCRIPTION.reps },
-            target: [...FIRST_PRESCRIPTION.target],
-            personId: setup.personId,
-            setupId: setup.id,
-          });
-    const id = uuidv7();
-    prescription
-      .pipe(
-        switchMap((prescribed) =>
-          this.api.startSession(id, {
-            prescriptionId: prescribed.id,
-            startedAt: new Date().toISOString(),
-          }),
-        ),
-      )
-      .subscribe({
-        next: () => void this.router.navigate(['/session', id]),
-        error: (error: unknown) => this.fail(error),
-      });
-  }
-
   /** A force as it is written, with its unit. */
   private forceText(force_N: number): string {
     const { figure, unit } = demandSounding(force_N, null, 'N', this.bench.unit());
@@ -419,8 +334,4 @@ export class Workbench {
   private say(text: string, tone: 'done' | 'trouble'): void {
     this.global.dispatch(noticeActions.show({ text, tone, undo: null }));
   }
-}
-
-function inUnit(value: number, demandUnit: 'N' | 'N·m', unit: ForceUnit): number {
-  return demandUnit === 'N' ? fromNewtons(value, unit) : value;
 }

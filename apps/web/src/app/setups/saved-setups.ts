@@ -1,0 +1,119 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { SetupRecord } from '@wiry-otter/contracts';
+import { of, switchMap } from 'rxjs';
+import { v7 as uuidv7 } from 'uuid';
+import { problemWords } from '../api/api-problem';
+import { StudioApi } from '../api/studio-api';
+import { readChosenJson } from '../documents/json-file';
+import { demandInUnit } from '../drawing/figures';
+import { GaugeStaff } from '../drawing/gauge-staff';
+import { noticeActions } from '../state/notices';
+import { studioActions } from '../state/studio';
+import { knownLaws, remeasuredWords } from './remeasured-words';
+import { downloadSetup, LARGEST_SETUP, readSetup } from './setup-file';
+import { WorkbenchStore } from './workbench-store';
+
+/** What a first prescription asks for: three sets of 8 to 15, a minute and a half between. */
+const FIRST_PRESCRIPTION = {
+  school: 'fill-range',
+  sets: 3,
+  reps: { from: 8, to: 15 },
+  rest_s: 90,
+  target: [8, 8, 8],
+} as const;
+
+/** The set-ups saved for the person and exercise, as the ladder's rungs: opened, printed, started. */
+@Component({
+  selector: 'otter-saved-setups',
+  imports: [GaugeStaff],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './saved-setups.html',
+})
+export class SavedSetups {
+  readonly demandUnit = input.required<string>();
+
+  private readonly api = inject(StudioApi);
+  private readonly global = inject(Store);
+  private readonly router = inject(Router);
+
+  protected readonly bench = inject(WorkbenchStore);
+  protected readonly busy = signal(false);
+
+  /** What each saved set-up asks with the bands as measured today, where that is another figure. */
+  protected readonly today = computed(() => {
+    const laws = knownLaws(this.bench.usable());
+    return new Map(
+      this.bench
+        .saved()
+        .map((setup) => [setup.id, remeasuredWords(setup, laws, this.bench.unit())] as const),
+    );
+  });
+  /** What is wrong with a set-up document that was brought in. */
+  protected readonly fileFaults = signal<readonly string[]>([]);
+
+  protected readonly rungs = computed(() =>
+    this.bench.saved().map(({ id, title, figures }) => ({
+      id,
+      title,
+      load: demandInUnit(figures.mean, figures.unit, this.bench.unit()),
+    })),
+  );
+  protected readonly download = downloadSetup;
+
+  /** Puts a set-up document on the bench; says what is wrong with one that cannot be. */
+  protected async bringIn(input: HTMLInputElement): Promise<void> {
+    const file = await readChosenJson(input, LARGEST_SETUP);
+    if (file === undefined) return;
+    if (!file.ok) return this.fileFaults.set([file.fault]);
+    const read = readSetup(file.json, {
+      usable: this.bench.usable(),
+      exercises: this.bench.exercises(),
+      girthOffered: this.bench.girthOffered,
+    });
+    this.fileFaults.set(read.ok ? [] : read.faults);
+    if (read.ok) this.bench.change('document', read.part);
+  }
+
+  protected putAway({ id }: SetupRecord): void {
+    this.global.dispatch(studioActions.putSetupAway({ id }));
+  }
+
+  /** Starts from the prescription in force when it is for this set-up, else from a first one. */
+  protected start(setup: SetupRecord): void {
+    this.busy.set(true);
+    const current = this.bench.current();
+    const prescription =
+      current?.setupId === setup.id
+        ? of(current)
+        : this.api.addPrescription(uuidv7(), {
+            ...FIRST_PRESCRIPTION,
+            reps: { ...FIRST_PRESCRIPTION.reps },
+            target: [...FIRST_PRESCRIPTION.target],
+            personId: setup.personId,
+            setupId: setup.id,
+          });
+    const id = uuidv7();
+    prescription
+      .pipe(
+        switchMap((prescribed) =>
+          this.api.startSession(id, {
+            prescriptionId: prescribed.id,
+            startedAt: new Date().toISOString(),
+          }),
+        ),
+      )
+      .subscribe({
+        next: () => void this.router.navigate(['/session', id]),
+        error: (error: unknown) => this.fail(error),
+      });
+  }
+
+  private fail(error: unknown): void {
+    this.busy.set(false);
+    this.global.dispatch(
+      noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null }),
+    );
+  }
+}
