@@ -8,6 +8,25 @@ const SAMPLES = [1.3, 1.7, 2.2].map((stretch, i) => ({
 }));
 
 describe('spread of a solution', () => {
+  it('is the same from one side where the demand is linear in the law', () => {
+    const fitted = calibrate({ kind: 'loop', flatLength_m: FLAT_M, samples: SAMPLES });
+    if (!fitted.ok) return fail('no fit');
+    const { law, covariance } = fitted.value;
+    const band = { id: 'a', kind: 'loop' as const, flatLength_m: FLAT_M, law };
+    const pull = {
+      kind: 'moment' as const,
+      at: 'shoulder' as const,
+      carries: ['forearm'] as const,
+    };
+    const setup = setupOf({ ...ROW, demand: pull }, [band], ['anchor', 'gripL', 'gripR']);
+    const rigged = rigSetup(setup);
+    if (!rigged.ok) return fail('no rig');
+    const spread = solutionSpread(rigged.value, [covariance]);
+    const deviation = sampledDeviation(setup, covariance);
+    expect(deviation).toBeGreaterThan(0.05);
+    expect(spread.mean / deviation).toBeCloseTo(1, 2);
+  });
+
   it('matches what the figures do when the law is moved along its covariance', () => {
     const fitted = calibrate({ kind: 'loop', flatLength_m: FLAT_M, samples: SAMPLES });
     if (!fitted.ok) return fail('no fit');

@@ -23,11 +23,12 @@ const RELATIVE_STEP = 1e-4;
 /**
  * How uncertain the figures are because the bands' laws are: to first order
  * var(f) = Σ over bands of ∇f·C·∇f with C the covariance of (c1, c2, c3) and
- * ∇f from central differences of the model itself. Bands are independent of
+ * ∇f from differences of the model itself: central ones, or one-sided ones where
+ * the demand is linear in the coefficients (a linear judge, no links). Bands are independent of
  * each other; errors along one rep are not, which is why the mean is not the
  * mean of the pointwise deviations.
  *
- * Solves six times per run and leaves rig and buffers as they were.
+ * Solves six times per run, three where it is linear, and leaves rig and buffers as they were.
  *
  * @param covariances C of each run's band, N², in the order of the runs;
  *   undefined where a law came without one and counts as exact
@@ -40,6 +41,8 @@ export function solutionSpread(
   const { samples } = rig.prepared;
   const coefficients = [rig.c1_N, rig.c2_N, rig.c3_N];
   const variance = new Float64Array(samples + FIGURES.length);
+  const linear = rig.prepared.judge.kind === 'linear' && rig.links.length === 0;
+  const present = linear ? figuresOf(solved) : [];
   covariances.slice(0, rig.runs).forEach((covariance, r) => {
     if (covariance === undefined) return;
     const step = RELATIVE_STEP * Math.max(...coefficients.map((values) => values[r] as number));
@@ -49,9 +52,9 @@ export function solutionSpread(
       values[r] = kept + step;
       const above = figuresOf(solved);
       values[r] = kept - step;
-      const below = figuresOf(solved);
+      const below = linear ? present : figuresOf(solved);
       values[r] = kept;
-      return above.map((value, i) => (value - (below[i] as number)) / (2 * step));
+      return above.map((value, i) => (value - (below[i] as number)) / ((linear ? 1 : 2) * step));
     });
     for (let i = 0; i < variance.length; i++) {
       const gradient: Vector3 = [

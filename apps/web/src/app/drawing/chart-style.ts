@@ -22,6 +22,7 @@ export interface Axes {
     /** Distance of the ticks; the chart's own choice unless given. */
     readonly step?: number;
   };
+  /** With `max` the axis ends there whatever the lines; else it fits them. */
   readonly y: { readonly title: string; readonly max?: number };
 }
 
@@ -64,7 +65,7 @@ export function chartOptions(inks: Inks, axes: Axes): ChartOptions {
       y: {
         ...axis,
         beginAtZero: true,
-        ...(axes.y.max === undefined ? {} : { suggestedMax: axes.y.max }),
+        ...(axes.y.max === undefined ? {} : { max: axes.y.max }),
         title: title(axes.y.title),
         // Enough to read by; each one more is measured and drawn anew on every frame of a drag.
         ticks: { color: inks('faint'), font, maxTicksLimit: 6 },

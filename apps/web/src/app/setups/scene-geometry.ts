@@ -32,14 +32,10 @@ export interface SceneView {
   readonly floor: number | null;
   /** Where the anchor is seen from the person: right, left, or neither. */
   readonly side: 1 | -1 | 0;
-  /** The left limb works: the plane's picture is the mirror image, across the body. */
-  readonly mirrored: Mirrored;
-}
-
-/** Which way across the body is turned round on the drawing: x from behind, y from above. */
-export interface Mirrored {
-  readonly x: 1 | -1;
-  readonly y: 1 | -1;
+  /** −1 where the left limb works and the picture is the mirror image across the body: from behind. */
+  readonly mirrorX: 1 | -1;
+  /** The same from above, where y lies across the body. */
+  readonly mirrorY: 1 | -1;
 }
 
 const SEEN = {
@@ -62,24 +58,25 @@ export function sceneView(
   const across = worksWith === 'left' ? -1 : 1;
   if (plane === 'transverse') return viewFromAbove(anchor, extent, across);
   // From the side both limbs fall on the same picture; only near and far change places.
-  const mirrored = { x: plane === 'frontal' ? across : 1, y: 1 } as const;
+  const mirrorX = plane === 'frontal' ? across : 1;
   const top_m = Math.max(
     SHOWN_M.height,
     extent.most.y + HEADROOM_M,
     (anchor?.[1] ?? 0) + HEADROOM_M,
   );
   const pxPerMetre = Math.min(SCENE.width / SHOWN_M.width, SCENE.floor / top_m);
-  const along = mirrored.x * (anchor?.[0] ?? 0);
+  const along = mirrorX * (anchor?.[0] ?? 0);
   const side = sideOf(along);
   return {
     seen: SEEN[plane],
     pxPerMetre,
-    originX: originOf(along, side, (mirrored.x * (extent.least.x + extent.most.x)) / 2, pxPerMetre),
+    originX: originOf(along, side, (mirrorX * (extent.least.x + extent.most.x)) / 2, pxPerMetre),
     originY: SCENE.floor,
     turned: false,
     floor: SCENE.floor,
     side,
-    mirrored,
+    mirrorX,
+    mirrorY: 1,
   };
 }
 
@@ -102,7 +99,8 @@ function viewFromAbove(
     turned,
     floor: null,
     side,
-    mirrored: { x: 1, y: across },
+    mirrorX: 1,
+    mirrorY: across,
   };
 }
 
@@ -136,9 +134,9 @@ function extentOf(prepared: PreparedExercise | undefined): { least: Point; most:
 
 /** A place of the exercise's plane, m, on the drawing. */
 export function toScene(view: SceneView, x_m: number, y_m: number): Point {
-  const { mirrored, originX, originY, pxPerMetre, turned } = view;
-  const right = mirrored.x * x_m * pxPerMetre;
-  const up = mirrored.y * y_m * pxPerMetre;
+  const { mirrorX, mirrorY, originX, originY, pxPerMetre, turned } = view;
+  const right = mirrorX * x_m * pxPerMetre;
+  const up = mirrorY * y_m * pxPerMetre;
   return turned ? { x: originX - up, y: originY - right } : { x: originX + right, y: originY - up };
 }
 

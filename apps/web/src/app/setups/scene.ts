@@ -5,6 +5,7 @@ import {
   type ElementRef,
   input,
   output,
+  untracked,
   viewChild,
 } from '@angular/core';
 import type { AnchorRecord, CompleteSetupDocument } from '@wiry-otter/contracts';
@@ -67,10 +68,21 @@ export class Scene {
     const { body, exercise, points } = this.bench().document;
     return anchorPlaceOf(exercise, body.stature_m, points);
   });
-  protected readonly view = computed(() => {
-    const { document, solved } = this.bench();
-    return sceneView(document.exercise, this.anchor(), solved.rig.prepared, document.side);
-  });
+  protected readonly view = computed(
+    () => {
+      const { document, solved } = this.bench();
+      return sceneView(document.exercise, this.anchor(), solved.rig.prepared, document.side);
+    },
+    { equal: alike },
+  );
+  /** What the poses on the drawing depend on: a drag of the grip or a band moves nobody. */
+  private readonly posed = computed(
+    () => {
+      const { body, exercise, root_m, side } = this.bench().document;
+      return { exercise, stature_m: body.stature_m, root: root_m?.join(), side, view: this.view() };
+    },
+    { equal: alike },
+  );
   protected readonly anchorsAt = computed(() =>
     this.points().map(([x, y]) => toScene(this.view(), x, y)),
   );
@@ -106,11 +118,19 @@ export class Scene {
       return toScene(this.view(), rig.nodeX[i] as number, rig.nodeY[i] as number);
     });
   });
-  protected readonly figure = computed(() => this.figureAt(this.sample()));
-  protected readonly startGhost = computed(() => this.figureAt(0));
-  protected readonly endGhost = computed(() =>
-    this.figureAt(this.bench().solved.rig.prepared.samples - 1),
-  );
+  protected readonly figure = computed(() => {
+    this.posed();
+    const k = this.sample();
+    return untracked(() => this.figureAt(k));
+  });
+  protected readonly startGhost = computed(() => {
+    this.posed();
+    return untracked(() => this.figureAt(0));
+  });
+  protected readonly endGhost = computed(() => {
+    this.posed();
+    return untracked(() => this.figureAt(this.bench().solved.rig.prepared.samples - 1));
+  });
   protected readonly props = computed(() => {
     const { document, solved } = this.bench();
     return drawProps(document.exercise, document.body, solved.rig.prepared, (x, y) =>
@@ -370,6 +390,11 @@ export class Scene {
     const shrunk = SCENE.width / box.width;
     return { x: (event.clientX - box.left) * shrunk, y: (event.clientY - box.top) * shrunk };
   }
+}
+
+/** Whether two objects have the same in every field. */
+function alike<T extends object>(a: T, b: T): boolean {
+  return (Object.keys(a) as (keyof T)[]).every((key) => a[key] === b[key]);
 }
 
 const CONTACT_WORDS: Readonly<Record<string, string>> = {

@@ -72,8 +72,16 @@ export class Trace {
     });
   });
 
+  /** Where the upright axis ends: a round figure, so that it stands still through most of a drag. */
+  private readonly top = computed(() => {
+    const { lowering: _lowering, ...shown } = this.curves();
+    const greatest = Object.values(shown)
+      .flat()
+      .reduce((most, { y }) => (y > most ? y : most), (this.wanted()?.to ?? 0) * WANTED_HEADROOM);
+    return roundAbove(greatest);
+  });
+
   protected readonly axes = computed<Axes>(() => {
-    const wanted = this.wanted();
     return {
       x: {
         title: 'through the rep',
@@ -82,7 +90,7 @@ export class Trace {
         step: 0.25,
         tick: (value) => ({ 0: 'start', 0.5: 'middle', 1: 'end' })[value] ?? '',
       },
-      y: { title: this.demandUnit(), ...(wanted === null ? {} : { max: wanted.to * 1.1 }) },
+      y: { title: this.demandUnit(), max: this.top() },
     };
   });
 
@@ -113,6 +121,19 @@ export class Trace {
       },
     ];
   });
+}
+
+/** Room above the wanted window, so that its edge is seen. */
+const WANTED_HEADROOM = 1.1;
+
+/** Round ends of an axis within a decade. */
+const ROUND = [1, 1.5, 2, 3, 4, 5, 6, 8, 10] as const;
+
+/** The next round figure not below a value; 1 for nothing. */
+function roundAbove(value: number): number {
+  if (!(value > 0)) return 1;
+  const decade = 10 ** Math.floor(Math.log10(value));
+  return decade * (ROUND.find((round) => round * decade >= value) ?? 10);
 }
 
 /** The means that are wanted, as a shaded band across the chart. */

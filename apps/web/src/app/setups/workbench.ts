@@ -106,7 +106,7 @@ export class Workbench {
   /** What the figures were before the last change, for a moment. */
   protected readonly before = signal<Readonly<Record<string, string>> | null>(null);
 
-  /** The same with a weight of equal mean beside it, on request. */
+  /** The same with a weight of equal mean beside it, on request: looking for one solves twice more. */
   protected readonly comparing = signal(false);
   protected readonly weightCurve = computed<OtherCurve | null>(() => {
     const weight = this.comparing() ? this.bench.equalWeight() : undefined;
