@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
-import { type ChangeCost, type ForceUnit, fromNewtons } from '@wiry-otter/core';
+import type { ExerciseDocument } from '@wiry-otter/contracts';
+import { type ChangeCost, type ForceUnit } from '@wiry-otter/core';
 import type { KnownBand } from '../bands/band-law';
-import { forceWord } from '../drawing/figures';
+import { demandInUnit, forceWord } from '../drawing/figures';
 
 /** Rows shown before the trainer asks for all. */
-const FIRST_ROWS = 6;
+const FIRST_ROWS = 7;
 
 const STEP_WORDS: Readonly<Record<string, string>> = {
   back: '10 cm back',
@@ -52,6 +53,8 @@ export class CostList {
   readonly bag = input.required<readonly KnownBand[]>();
   readonly demandUnit = input.required<'N' | 'N·m'>();
   readonly unit = input.required<ForceUnit>();
+  /** Titles of the exercise's routes, by their ids. */
+  readonly routes = input<NonNullable<ExerciseDocument['routes']>>([]);
   /** Hands hold the band, so that a lower grip is what shortens it. */
   readonly gripped = input(true);
 
@@ -72,11 +75,13 @@ export class CostList {
   );
 
   private inUnit(value: number): number {
-    return this.demandUnit() === 'N' ? fromNewtons(value, this.unit()) : value;
+    return demandInUnit(value, this.demandUnit(), this.unit());
   }
 
   private wordsOf(id: string): string {
     const [what = '', bandId] = id.split(' ');
+    if (what === 'fold')
+      return this.routes().find((route) => route.id === bandId)?.title ?? 'folded';
     if (what === 'grip' && !this.gripped()) return 'band taken up 5 cm';
     if (bandId === undefined) return STEP_WORDS[what] ?? what;
     const name = this.bag().find(({ record }) => record.id === bandId)?.record.name ?? 'band';

@@ -197,7 +197,7 @@ function weightsOf({ limbs }: ExerciseDocument, { weight_kg }: WorkbenchState): 
 /** Steps whose cost the trainer is told, m. */
 const STEP = { distance: 0.1, stance: 0.05, grip: 0.05 } as const;
 
-/** What 10 cm of distance, 5 cm of stance or grip, one turn and each band of the bag would cost. */
+/** What 10 cm of distance, 5 cm of stance or grip, a turn, a fold and each band of the bag would cost. */
 export function costsOf(input: WorkbenchInput, bag: readonly KnownBand[]): ChangeCost[] {
   const present = compositionOf(input);
   const { anchor, bands, widths } = present;
@@ -228,12 +228,38 @@ export function costsOf(input: WorkbenchInput, bag: readonly KnownBand[]): Chang
     ...((anchor?.girth_m ?? 0) > 0
       ? [{ id: 'wrap', part: { wraps: (present.wraps ?? 0) + 1 } }]
       : []),
+    ...foldedRoutes(input).map((route) => ({
+      id: `fold ${route.id}`,
+      part: {
+        linked: false,
+        routes: present.routes.map((other) => (other.for === route.for ? route : other)),
+      },
+    })),
     ...bands.map(({ id }) => ({
       id: `off ${id}`,
       part: { bands: bands.filter((band) => band.id !== id) },
     })),
     ...others.map((band) => ({ id: `on ${band.record.id}`, part: withBand(band) })),
   ]).filter(({ difference }) => Math.abs(difference) > 1e-9);
+}
+
+/** For each form of band on the bench, the first route that folds it once more than the chosen one. */
+function foldedRoutes(input: WorkbenchInput): NonNullable<ExerciseDocument['routes']> {
+  const { exercise, state } = input;
+  const on = layableBands(input).map(({ record }) => isContinuous(record.kind));
+  return chosenRoutes(exercise, state)
+    .filter((chosen) => on.includes(chosen.for === 'continuous'))
+    .flatMap(
+      (chosen) =>
+        exercise.routes?.find(
+          (route) => route.for === chosen.for && folds(route) > folds(chosen),
+        ) ?? [],
+    );
+}
+
+/** How often a path comes back to a contact it has been at. */
+function folds({ path }: { readonly path: readonly string[] }): number {
+  return path.length - new Set(path).size;
 }
 
 /** Width of grip or stance of an exercise, in statures. */

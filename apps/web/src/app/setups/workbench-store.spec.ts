@@ -120,6 +120,11 @@ describe('workbench store', () => {
     expect(back?.difference).toBeGreaterThan(0);
     const off = bench.costs().find(({ id }) => id === `off ${BAND.id}`);
     expect(off?.share).toBeCloseTo(-1, 6);
+    // Folded between the anchor and each hand, the loop is half as long.
+    const fold = bench.costs().find(({ id }) => id === 'fold folded');
+    expect(fold?.share).toBeGreaterThan(1);
+    bench.chooseRoute('continuous', 'folded');
+    expect(bench.costs().some(({ id }) => id.startsWith('fold'))).toBeFalse();
     expect(bench.equalWeight()?.kind).toBe('dumbbell');
   });
 });

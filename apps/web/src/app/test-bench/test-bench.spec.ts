@@ -39,7 +39,8 @@ describe('the test bench on screen', () => {
       input.dispatchEvent(new Event('input'));
       await settle();
     };
-    return { root, settle, press, enter, waiting: store.selectSignal(outboxFeature.selectWaiting) };
+    const waiting = store.selectSignal(outboxFeature.selectWaiting);
+    return { root, store, settle, press, enter, waiting };
   }
 
   it('asks for three warm-ups before the first length is named', async () => {
@@ -49,6 +50,19 @@ describe('the test bench on screen', () => {
     expect(root.textContent).not.toContain('Pull to, cm');
     for (const count of ['1', '2', '3']) await press(count);
     expect(root.textContent).toContain('Pull to, cm');
+  });
+
+  it('keeps the length that was typed when the band comes back from the server meanwhile', async () => {
+    const { settle, press, enter, store, waiting } = open();
+    await settle();
+    for (const count of ['1', '2', '3']) await press(count);
+    await enter('Pull to, cm', '218');
+    store.dispatch(bandActions.saved({ band: bandRecord({ id: `${UUID}7`, version: 9 }) }));
+    await settle();
+    await enter('Pull, N', '124');
+    await press('Keep 124 N');
+    const reading = waiting().at(-1);
+    expect(reading?.kind === 'reading' && reading.input.length_m).toBeCloseTo(2.18, 9);
   });
 
   it('reads a pull off a bathroom scale and keeps what the scale said', async () => {

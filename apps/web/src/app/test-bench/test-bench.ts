@@ -74,11 +74,16 @@ export class TestBench {
   protected readonly aim = `±${100 * FINISHED_SPREAD} % from ${stretchWord(LEAST_MEASURED_STRETCH)} to the limit`;
   protected readonly stretchWord = stretchWord;
 
-  /** The length to pull to; the suggestion until another is typed. */
-  protected readonly length_cm = linkedSignal(() => {
+  private readonly suggested_cm = computed(() => {
     const next = this.bench.figures()?.next;
     return next ? Number((next.length_m * 100).toFixed(1)) : null;
   });
+  /**
+   * The length to pull to; the suggestion until another is typed. Only another
+   * suggestion takes the typed one's place: the server's answer to the reading
+   * before, which comes while the trainer types, must not.
+   */
+  protected readonly length_cm = linkedSignal(() => this.suggested_cm());
   /** The pull as typed, in the person's unit. */
   protected readonly typed = signal<number | null>(null);
   protected readonly free_kg = signal<number | null>(null);
