@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, linkedSignal } from '@angular/core';
 import { type ForceUnit, strengthAt, RANGE_90 } from '@wiry-otter/core';
 import {
   type Axes,
@@ -72,13 +72,22 @@ export class Trace {
     });
   });
 
-  /** Where the upright axis ends: a round figure, so that it stands still through most of a drag. */
-  private readonly top = computed(() => {
+  private readonly greatest = computed(() => {
     const { lowering: _lowering, ...shown } = this.curves();
-    const greatest = Object.values(shown)
+    return Object.values(shown)
       .flat()
       .reduce((most, { y }) => (y > most ? y : most), (this.wanted()?.to ?? 0) * WANTED_HEADROOM);
-    return roundAbove(greatest);
+  });
+  /** Where the upright axis ends: a round figure that stands still through most of a drag. */
+  private readonly top = linkedSignal<AxisSource, number>({
+    source: () => ({
+      greatest: this.greatest(),
+      of: `${this.bench().document.exercise.id} ${this.demandUnit()}`,
+    }),
+    computation: ({ greatest, of }, before) =>
+      before?.source.of === of && greatest <= before.value && greatest > before.value * LEAST_FILLED
+        ? before.value
+        : roundAbove(greatest),
   });
 
   protected readonly axes = computed<Axes>(() => {
@@ -122,6 +131,15 @@ export class Trace {
     ];
   });
 }
+
+interface AxisSource {
+  readonly greatest: number;
+  /** What the axis is of; another thing begins afresh. */
+  readonly of: string;
+}
+
+/** An axis stays as it is while the curves fill this share of it. */
+const LEAST_FILLED = 0.45;
 
 /** Room above the wanted window, so that its edge is seen. */
 const WANTED_HEADROOM = 1.1;
