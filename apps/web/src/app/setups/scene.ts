@@ -275,7 +275,6 @@ export class Scene {
   protected press(event: PointerEvent, what: Dragged): void {
     if (this.still() || (what === 'figure' && !this.movable())) return;
     event.preventDefault();
-    event.stopPropagation();
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
     (event.currentTarget as SVGElement).focus();
     const value = { figure: this.distance_m(), anchor: this.height_m(), grip: this.slip_m() }[what];

@@ -9,7 +9,7 @@ import {
 } from '@ngrx/signals';
 import type { WorkbenchState } from './workbench-model';
 
-/** Changes of one thing that follow each other within this count as one, ms: a drag is one change. */
+/** Changes of one thing that follow each other within this count as one, ms: a key held down is one change. */
 const ONE_CHANGE_MS = 700;
 
 interface Change {
@@ -34,41 +34,52 @@ export function withUndo() {
       canUndo: computed(() => past().length > 0),
       canRedo: computed(() => future().length > 0),
     })),
-    withMethods((store) => ({
-      /** Changes parts of what is set; `what` names the thing, so that a drag is undone as one. */
-      change(what: string, part: Partial<WorkbenchState>): void {
-        const at = performance.now();
-        const last = store.past().at(-1);
-        const goesOn = last !== undefined && last.what === what && at - last.at < ONE_CHANGE_MS;
-        const before = goesOn ? last.before : store.set();
-        patchState(store, ({ set, past }) => ({
-          set: { ...set, ...part },
-          past: [...(goesOn ? past.slice(0, -1) : past), { before, what, at }],
-          future: [],
-        }));
-      },
-      undo(): void {
-        const last = store.past().at(-1);
-        if (last === undefined) return;
-        patchState(store, ({ set, past, future }) => ({
-          set: last.before,
-          past: past.slice(0, -1),
-          future: [set, ...future],
-        }));
-      },
-      redo(): void {
-        const [next, ...later] = store.future();
-        if (next === undefined) return;
-        patchState(store, ({ set, past }) => ({
-          set: next,
-          past: [...past, { before: set, what: 'redo', at: -Infinity }],
-          future: later,
-        }));
-      },
-      /** What was done before is no longer there to go back to. */
-      forget(): void {
-        patchState(store, NOTHING);
-      },
-    })),
+    withMethods((store) => {
+      /** Since when a pointer is down, ms; what it changes until it is lifted is one change. */
+      let heldSince = Infinity;
+      return {
+        hold(): void {
+          heldSince = performance.now();
+        },
+        letGo(): void {
+          heldSince = Infinity;
+        },
+        /** Changes parts of what is set; `what` names the thing, so that a drag is undone as one. */
+        change(what: string, part: Partial<WorkbenchState>): void {
+          const at = performance.now();
+          const last = store.past().at(-1);
+          const goesOn =
+            last?.what === what && (at - last.at < ONE_CHANGE_MS || last.at >= heldSince);
+          const before = goesOn ? last.before : store.set();
+          patchState(store, ({ set, past }) => ({
+            set: { ...set, ...part },
+            past: [...(goesOn ? past.slice(0, -1) : past), { before, what, at }],
+            future: [],
+          }));
+        },
+        undo(): void {
+          const last = store.past().at(-1);
+          if (last === undefined) return;
+          patchState(store, ({ set, past, future }) => ({
+            set: last.before,
+            past: past.slice(0, -1),
+            future: [set, ...future],
+          }));
+        },
+        redo(): void {
+          const [next, ...later] = store.future();
+          if (next === undefined) return;
+          patchState(store, ({ set, past }) => ({
+            set: next,
+            past: [...past, { before: set, what: 'redo', at: -Infinity }],
+            future: later,
+          }));
+        },
+        /** What was done before is no longer there to go back to. */
+        forget(): void {
+          patchState(store, NOTHING);
+        },
+      };
+    }),
   );
 }

@@ -100,6 +100,27 @@ describe('workbench store', () => {
     expect(bench.set.bandIds()).toEqual([]);
   });
 
+  it('undoes a slow drag as one change, and two keys far apart as two', () => {
+    const now = spyOn(performance, 'now').and.returnValue(10_000);
+    const bench = openBench();
+    bench.hold();
+    for (const [at, distance_m] of [
+      [10_100, 1.95],
+      [12_000, 2],
+      [15_000, 2.05],
+    ] as const) {
+      now.and.returnValue(at);
+      bench.setDistance(distance_m);
+    }
+    bench.letGo();
+    now.and.returnValue(18_000);
+    bench.setDistance(2.1);
+    bench.undo();
+    expect(bench.set.distance_m()).toBe(2.05);
+    bench.undo();
+    expect(bench.set.distance_m()).toBe(1.9);
+  });
+
   it('goes to where an exercise usually has its anchor, and lets figures be typed within bounds', () => {
     const bench = openBench();
     bench.chooseExercise('pull-up');

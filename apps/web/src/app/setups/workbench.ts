@@ -69,6 +69,11 @@ const SLIDE = 2;
   ],
   providers: [WorkbenchStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: {
+    '(pointerdown)': 'bench.hold()',
+    '(document:pointerup)': 'bench.letGo()',
+    '(document:pointercancel)': 'bench.letGo()',
+  },
   templateUrl: './workbench.html',
 })
 export class Workbench {
