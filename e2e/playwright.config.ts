@@ -12,14 +12,15 @@ export default defineConfig({
   // One application and one database: the tests tell one story after another.
   workers: 1,
   fullyParallel: false,
-  timeout: 60_000,
-  expect: { timeout: 8000 },
+  timeout: 120_000,
+  // Long enough for a shared machine that stands still for seconds; a pass never waits for it.
+  expect: { timeout: 20_000 },
   reporter: [['list'], ['json']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
-    actionTimeout: 8000,
+    actionTimeout: 20_000,
     trace: 'retain-on-failure',
   },
   webServer: {
