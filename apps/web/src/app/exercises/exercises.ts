@@ -10,7 +10,8 @@ import {
   parseDocument,
 } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { downloadJson, readChosenJson } from '../documents/json-file';
+import { DocumentPicker } from '../documents/document-picker';
+import { downloadJson, type ReadJson } from '../documents/json-file';
 import { studioActions, studioFeature } from '../state/studio';
 import { copyExercise, exerciseFaults, OWN_PREFIX } from './own-exercise';
 import { PoseEditor } from './pose-editor';
@@ -25,7 +26,7 @@ interface Draft {
 /** Exercises of the studio's own: copied from one there is, posed, judged, in and out as documents. */
 @Component({
   selector: 'otter-exercises',
-  imports: [FormsModule, PoseEditor],
+  imports: [DocumentPicker, FormsModule, PoseEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './exercises.html',
 })
@@ -74,15 +75,15 @@ export class Exercises {
     this.store.dispatch(studioActions.putExerciseAway({ id }));
   }
 
+  protected readonly largest = LARGEST_EXERCISE;
+
   /** Hands the open document to the browser as a file. */
   protected download({ document: exercise }: OwnExerciseRecord): void {
     downloadJson(exercise.title, 'exercise', exercise);
   }
 
   /** Opens an exercise document under an id of its own; says what is wrong with one that cannot be. */
-  protected async bringIn(input: HTMLInputElement): Promise<void> {
-    const file = await readChosenJson(input, LARGEST_EXERCISE);
-    if (file === undefined) return;
+  protected bringIn(file: ReadJson): void {
     if (!file.ok) return this.fileFaults.set([file.fault]);
     const { json } = file;
     const faults = exerciseFaults(json);

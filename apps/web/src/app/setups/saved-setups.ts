@@ -6,7 +6,8 @@ import { of, switchMap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
-import { readChosenJson } from '../documents/json-file';
+import { DocumentPicker } from '../documents/document-picker';
+import type { ReadJson } from '../documents/json-file';
 import { demandInUnit } from '../drawing/figures';
 import { GaugeStaff } from '../drawing/gauge-staff';
 import { noticeActions } from '../state/notices';
@@ -27,7 +28,7 @@ const FIRST_PRESCRIPTION = {
 /** The set-ups saved for the person and exercise, as the ladder's rungs: opened, printed, started. */
 @Component({
   selector: 'otter-saved-setups',
-  imports: [GaugeStaff],
+  imports: [DocumentPicker, GaugeStaff],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './saved-setups.html',
 })
@@ -61,11 +62,10 @@ export class SavedSetups {
     })),
   );
   protected readonly download = downloadSetup;
+  protected readonly largest = LARGEST_SETUP;
 
   /** Puts a set-up document on the bench; says what is wrong with one that cannot be. */
-  protected async bringIn(input: HTMLInputElement): Promise<void> {
-    const file = await readChosenJson(input, LARGEST_SETUP);
-    if (file === undefined) return;
+  protected bringIn(file: ReadJson): void {
     if (!file.ok) return this.fileFaults.set([file.fault]);
     const read = readSetup(file.json, {
       usable: this.bench.usable(),
