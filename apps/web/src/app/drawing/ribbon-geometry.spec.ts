@@ -1,4 +1,4 @@
-import { ribbonTicks, tagNotches, tickColour } from './ribbon-geometry';
+import { ribbonTicks, tagNotches, tickColour, tickPaths } from './ribbon-geometry';
 
 describe('ribbon', () => {
   it('carries a tick every 5 cm of rest length, every fourth long', () => {
@@ -17,6 +17,13 @@ describe('ribbon', () => {
 
   it('leaves ticks out that would blur', () => {
     expect(ribbonTicks(40, 1.2)).toEqual([]);
+  });
+
+  it('draws long ticks across the whole width, short ones from the edge', () => {
+    const { long, short } = tickPaths(ribbonTicks(400, 1), 20);
+    expect(long).toBe('M80.00 -10v20M160.00 -10v20M240.00 -10v20M320.00 -10v20');
+    expect(short.split('M').length - 1).toBe(15);
+    expect(short).toMatch(/^M20\.00 -10v9M/);
   });
 
   it('cuts as many notches as the tag says, a long one for five', () => {

@@ -29,6 +29,22 @@ export function ribbonTicks(length_px: number, rest_m: number): Tick[] {
   return ticks;
 }
 
+/** A short tick goes so far across the ribbon, as share of its width. */
+const SHORT_TICK = 0.45;
+
+/** Ticks as two path descriptions across an axis along +x: one element each, however many there are. */
+export function tickPaths(
+  ticks: readonly Tick[],
+  width_px: number,
+): { readonly long: string; readonly short: string } {
+  const across = (long: boolean, height_px: number): string =>
+    ticks
+      .filter((tick) => tick.long === long)
+      .map(({ at }) => `M${at.toFixed(2)} ${-width_px / 2}v${height_px}`)
+      .join('');
+  return { long: across(true, width_px), short: across(false, width_px * SHORT_TICK) };
+}
+
 export interface Notch {
   /** Back from the ribbon's end, px. */
   readonly from: number;

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { ribbonTicks, tagNotches, tickColour } from './ribbon-geometry';
+import { ribbonTicks, tagNotches, tickColour, tickPaths } from './ribbon-geometry';
 
 /**
  * A band as a ribbon, drawn from the origin along +x, its middle on the axis:
@@ -20,17 +20,10 @@ import { ribbonTicks, tagNotches, tickColour } from './ribbon-geometry';
       [attr.stroke-width]="caution() ? 1.5 : 0.75"
       [attr.stroke-dasharray]="caution() ? '5 3' : null"
     />
-    @for (tick of ticks(); track $index) {
-      <svg:line
-        [attr.x1]="tick.at"
-        [attr.x2]="tick.at"
-        [attr.y1]="-width() / 2"
-        [attr.y2]="tick.long ? width() / 2 : -width() / 2 + width() * 0.45"
-        [attr.stroke]="caution() ? 'var(--pull)' : tickInk()"
-        [attr.stroke-width]="tick.long ? 1.25 : 0.9"
-        stroke-opacity="0.8"
-      />
-    }
+    <svg:g [attr.stroke]="caution() ? 'var(--pull)' : tickInk()" stroke-opacity="0.8">
+      <svg:path [attr.d]="ticks().long" stroke-width="1.25" />
+      <svg:path [attr.d]="ticks().short" stroke-width="0.9" />
+    </svg:g>
     @for (notch of notches(); track $index) {
       @if (notch.long) {
         <svg:rect
@@ -71,7 +64,9 @@ export class Ribbon {
   readonly tag = input<number | null>(null);
   readonly caution = input(false);
 
-  protected readonly ticks = computed(() => ribbonTicks(this.length(), this.rest_m()));
+  protected readonly ticks = computed(() =>
+    tickPaths(ribbonTicks(this.length(), this.rest_m()), this.width()),
+  );
   protected readonly notches = computed(() => tagNotches(this.tag()));
   protected readonly tickInk = computed(() => tickColour(this.colour()));
   protected readonly depth = computed(() => Math.min(6, this.width() * 0.55));

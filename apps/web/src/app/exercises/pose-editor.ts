@@ -22,6 +22,7 @@ import {
 } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import { drawFigure } from '../drawing/figure';
+import { FigureShape } from '../drawing/figure-shape';
 import type { Point } from '../drawing/limb-path';
 import { SCENE, sceneView, toScene } from '../setups/scene-geometry';
 import { Trace } from '../setups/trace';
@@ -60,7 +61,7 @@ const MODEL: Body = { stature_m: 1.75, mass_kg: 70 };
 /** Poses a figure by dragging its joints at two to five phases, and shows the curve at once. */
 @Component({
   selector: 'otter-pose-editor',
-  imports: [FormsModule, Trace],
+  imports: [FigureShape, FormsModule, Trace],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './pose-editor.html',
 })
@@ -92,10 +93,7 @@ export class PoseEditor {
     Math.round((this.exercise().poses[this.index()]?.phase ?? 0) * (DEFAULT_SAMPLES - 1)),
   );
   protected readonly figure = computed(() => this.figureAt(this.sample()));
-  protected readonly ghosts = computed(() => [
-    ...this.figureAt(0),
-    ...this.figureAt(DEFAULT_SAMPLES - 1),
-  ]);
+  protected readonly ghosts = computed(() => [0, DEFAULT_SAMPLES - 1].map((k) => this.figureAt(k)));
 
   private readonly joints = computed((): Joints => {
     const prepared = this.prepared();

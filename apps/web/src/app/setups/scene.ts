@@ -11,11 +11,13 @@ import {
 import type { AnchorRecord, CompleteSetupDocument } from '@wiry-otter/contracts';
 import { anchorPlaceOf, type ForceUnit, nodeIndex } from '@wiry-otter/core';
 import { drawFigure } from '../drawing/figure';
+import { FigureShape } from '../drawing/figure-shape';
 import { demandSounding, stretchWord } from '../drawing/figures';
 import type { Point } from '../drawing/limb-path';
 import { drawProps } from '../drawing/props';
 import { Ribbon } from '../drawing/ribbon';
 import { anchorShapes, anchorShapesFromAbove } from './anchor-shapes';
+import { SceneGround } from './scene-ground';
 import { ribbonSpans, SCENE, sceneView, toScene } from './scene-geometry';
 import type { SolvedWorkbench } from './workbench-model';
 
@@ -36,7 +38,7 @@ type Dragged = 'figure' | 'anchor' | 'grip';
 /** The set-up to scale; figure, anchor and grip can be dragged or moved by keys. */
 @Component({
   selector: 'otter-scene',
-  imports: [Ribbon],
+  imports: [FigureShape, Ribbon, SceneGround],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './scene.html',
 })
@@ -83,8 +85,9 @@ export class Scene {
     },
     { equal: alike },
   );
-  protected readonly anchorsAt = computed(() =>
-    this.points().map(([x, y]) => toScene(this.view(), x, y)),
+  protected readonly anchorsAt = computed(
+    () => this.points().map(([x, y]) => toScene(this.view(), x, y)),
+    { equal: samePlaces },
   );
   protected readonly anchorAt = computed(() => this.anchorsAt()[0] ?? null);
   /** Whether the person can be moved nearer and farther on the drawing. */
@@ -255,21 +258,6 @@ export class Scene {
     return gripped && !this.still() ? this.contactAt('gripR', this.sample()) : null;
   });
 
-  /** The floor's ruler, from the anchor's plumb line or from the feet. */
-  protected readonly ruler = computed(() => {
-    const { pxPerMetre, originX, side } = this.view();
-    const zero = side === 0 ? originX : (this.anchorAt()?.x ?? originX);
-    const away = side === -1 ? 1 : -1;
-    const ticks: { x: number; label: string | null; long: boolean }[] = [];
-    for (let decimetre = side === 0 ? -30 : -5; decimetre <= 32; decimetre++) {
-      const x = zero + (away * decimetre * pxPerMetre) / 10;
-      if (x < 8 || x > SCENE.width - 8) continue;
-      const long = decimetre % 5 === 0;
-      const labelled = long && (side === 0 || decimetre >= 0);
-      ticks.push({ x, long, label: labelled ? String(Math.abs(decimetre) * 10) : null });
-    }
-    return ticks;
-  });
   protected readonly rulerY = computed(() => this.view().floor ?? SCENE.floor);
 
   protected press(event: PointerEvent, what: Dragged): void {
@@ -394,6 +382,10 @@ export class Scene {
 /** Whether two objects have the same in every field. */
 function alike<T extends object>(a: T, b: T): boolean {
   return (Object.keys(a) as (keyof T)[]).every((key) => a[key] === b[key]);
+}
+
+function samePlaces(a: readonly Point[], b: readonly Point[]): boolean {
+  return a.length === b.length && a.every((place, i) => alike(place, b[i] as Point));
 }
 
 const CONTACT_WORDS: Readonly<Record<string, string>> = {

@@ -46,6 +46,7 @@ export function withUndo() {
         },
         /** Changes parts of what is set; `what` names the thing, so that a drag is undone as one. */
         change(what: string, part: Partial<WorkbenchState>): void {
+          if (isAsSet(store.set(), part)) return;
           const at = performance.now();
           const last = store.past().at(-1);
           const goesOn =
@@ -81,5 +82,12 @@ export function withUndo() {
         },
       };
     }),
+  );
+}
+
+/** Whether a part changes nothing: most moves of a slow drag stay within the same centimetre. */
+function isAsSet(set: WorkbenchState, part: Partial<WorkbenchState>): boolean {
+  return Object.entries(part).every(
+    ([key, value]) => JSON.stringify(set[key as keyof WorkbenchState]) === JSON.stringify(value),
   );
 }

@@ -15,7 +15,7 @@ import * as z from 'zod';
 import { knownExercises } from '../exercises/known-exercises';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
-import { readStored, store as keep } from '../state/storage';
+import { readStored, storeAtRest } from '../state/storage';
 import { studioFeature } from '../state/studio';
 import { bestAnchor, isOnBody, missingWords, usableAnchors } from './kit';
 import { withUndo } from './undo';
@@ -87,6 +87,7 @@ export const WorkbenchStore = signalStore(
     );
     const place = computed(() => places().find(({ id }) => id === set.placeId()) ?? places()[0]);
     const anchors = computed(() => usableAnchors(exercise(), place()));
+    const usable = computed(() => usableBands(known()));
     return {
       unit: computed(() => account()?.studio.forceUnit ?? 'N'),
       eyesRule: computed(() => account()?.studio.eyesRule ?? false),
@@ -104,7 +105,12 @@ export const WorkbenchStore = signalStore(
       ),
       /** What the place lacks for the exercise, in words; nothing where it has all. */
       missing: computed(() => missingWords(exercise(), place(), places())),
-      usable: computed(() => usableBands(known())),
+      usable,
+      /** The usable bands, and which of them are put on. */
+      bag: computed(() => {
+        const on = set.bandIds();
+        return usable().map((band) => ({ band, on: on.includes(band.record.id) }));
+      }),
       /** The prescription in force for the person and exercise. */
       current: computed(() =>
         prescriptions().find(
@@ -317,7 +323,7 @@ export const WorkbenchStore = signalStore(
           }
         });
       });
-      effect(() => keep(key(), store.set()));
+      effect(() => storeAtRest(key(), store.set()));
     },
   }),
 );

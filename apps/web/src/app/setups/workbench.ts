@@ -12,30 +12,22 @@ import {
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import {
-  type ChangeCost,
-  DEFAULT_SAMPLES,
-  fromNewtons,
-  isContinuous,
-  solveSetup,
-} from '@wiry-otter/core';
+import { type ChangeCost, DEFAULT_SAMPLES, fromNewtons, solveSetup } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
-import { GRADE_WORDS } from '../bands/band-law';
 import { demandInUnit, demandSounding, forceWord, stretchWord } from '../drawing/figures';
-import { Ribbon } from '../drawing/ribbon';
 import { SoundingText } from '../drawing/sounding';
 import { Keys } from '../shell/keys';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
-import { groupExercises } from '../exercises/exercise-groups';
+import { BagList } from './bag-list';
 import { CautionList } from './caution-list';
+import { ChooseSetup } from './choose-setup';
 import { CostList } from './cost-list';
 import { marksOf } from './marks';
 import { SavedSetups } from './saved-setups';
 import { Scene } from './scene';
-import { Scrub } from './scrub';
 import { type OtherCurve, Trace } from './trace';
 import { Tune } from './tune';
 import { compareWords, weightTitle } from './weight-words';
@@ -55,14 +47,14 @@ const SLIDE = 2;
 @Component({
   selector: 'otter-workbench',
   imports: [
+    BagList,
     CautionList,
+    ChooseSetup,
     CostList,
     FormsModule,
-    Ribbon,
     RouterLink,
     SavedSetups,
     Scene,
-    Scrub,
     SoundingText,
     Trace,
     Tune,
@@ -81,14 +73,9 @@ export class Workbench {
   private readonly global = inject(Store);
 
   protected readonly bench = inject(WorkbenchStore);
-  protected readonly Math = Math;
-  protected readonly exerciseGroups = computed(() =>
-    groupExercises([...this.bench.exercises().values()]),
-  );
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly sample = signal(DEFAULT_SAMPLES - 1);
   protected readonly busy = signal(false);
-  protected readonly gradeWords = GRADE_WORDS;
 
   protected readonly demandUnit = computed(() =>
     this.bench.solved()?.solved.rig.prepared.unit === 'N·m' ? 'N·m' : forceWord(this.bench.unit()),
@@ -162,30 +149,9 @@ export class Workbench {
     ),
   );
 
-  protected readonly bag = computed(() => {
-    const on = this.bench.set.bandIds();
-    return this.bench.usable().map((band) => ({ band, on: on.includes(band.record.id) }));
-  });
-
-  /** A choice of routes where the bands on the bench leave one. */
-  protected readonly routeChoices = computed(() => {
-    const exercise = this.bench.exercise();
-    if (exercise === undefined) return [];
-    const chosen = chosenRoutes(exercise, this.bench.set()).map(({ id }) => id);
-    return (['continuous', 'open'] as const).flatMap((form) => {
-      const wanted = this.bag().some(
-        ({ band, on }) => on && (form === 'continuous') === isContinuous(band.record.kind),
-      );
-      const routes = (exercise.routes ?? []).filter((route) => route.for === form);
-      return wanted && routes.length > 1
-        ? [{ form, routes, chosen: routes.find(({ id }) => chosen.includes(id))?.id }]
-        : [];
-    });
-  });
-
   /** The name a set-up goes by unless the trainer gives another. */
   protected readonly title = linkedSignal(() => {
-    const on = this.bag().filter((item) => item.on);
+    const on = this.bench.bag().filter((item) => item.on);
     const linked = this.bench.solved()?.document.links !== undefined;
     // A chain is named in the order in which it hangs, a stack in that of the tags.
     const order = this.bench.set.bandIds();

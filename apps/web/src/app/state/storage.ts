@@ -5,6 +5,7 @@ export function readStored<Schema extends z.ZodType>(
   key: string,
   schema: Schema,
 ): z.output<Schema> | undefined {
+  storeWaiting();
   const text = localStorage.getItem(key);
   if (text === null) return undefined;
   try {
@@ -19,6 +20,27 @@ export function store(key: string, value: unknown): void {
   localStorage.setItem(key, JSON.stringify(value));
 }
 
+/** What changes on every frame is written when it has not changed for so long, ms. */
+const REST_MS = 300;
+
+const waiting = new Map<string, unknown>();
+let resting: ReturnType<typeof setTimeout> | undefined;
+
+/** Keeps what may change on every frame: writes it at rest, or when the page goes. */
+export function storeAtRest(key: string, value: unknown): void {
+  waiting.set(key, value);
+  clearTimeout(resting);
+  resting = setTimeout(storeWaiting, REST_MS);
+}
+
+function storeWaiting(): void {
+  clearTimeout(resting);
+  for (const [key, value] of waiting) store(key, value);
+  waiting.clear();
+}
+addEventListener('pagehide', storeWaiting);
+
 export function forget(key: string): void {
+  waiting.delete(key);
   localStorage.removeItem(key);
 }

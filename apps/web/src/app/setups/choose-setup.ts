@@ -1,0 +1,40 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { isContinuous } from '@wiry-otter/core';
+import { groupExercises } from '../exercises/exercise-groups';
+import { Scrub } from './scrub';
+import { chosenRoutes } from './workbench-model';
+import { WorkbenchStore } from './workbench-store';
+
+/** What a set-up is made of besides its bands: exercise, place, anchor, routes, side. */
+@Component({
+  selector: 'otter-choose-setup',
+  imports: [FormsModule, Scrub],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'flex flex-wrap items-end gap-x-4 gap-y-2' },
+  templateUrl: './choose-setup.html',
+})
+export class ChooseSetup {
+  protected readonly bench = inject(WorkbenchStore);
+  protected readonly Math = Math;
+  protected readonly exerciseGroups = computed(() =>
+    groupExercises([...this.bench.exercises().values()]),
+  );
+
+  /** A choice of routes where the bands on the bench leave one. */
+  protected readonly routeChoices = computed(() => {
+    const exercise = this.bench.exercise();
+    if (exercise === undefined) return [];
+    const routeIds = this.bench.set.routeIds();
+    const chosen = chosenRoutes(exercise, { routeIds }).map(({ id }) => id);
+    return (['continuous', 'open'] as const).flatMap((form) => {
+      const wanted = this.bench
+        .bag()
+        .some(({ band, on }) => on && (form === 'continuous') === isContinuous(band.record.kind));
+      const routes = (exercise.routes ?? []).filter((route) => route.for === form);
+      return wanted && routes.length > 1
+        ? [{ form, routes, chosen: routes.find(({ id }) => chosen.includes(id))?.id }]
+        : [];
+    });
+  });
+}

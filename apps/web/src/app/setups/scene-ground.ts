@@ -1,0 +1,83 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { SCENE, type SceneView } from './scene-geometry';
+
+/** The ruler's marks, in decimetres from its zero: as far as the drawing can reach. */
+const RULER = { behind: -5, ahead: 32, around: -30 } as const;
+/** Every fifth decimetre is long and bears its figure. */
+const LONG_EVERY = 5;
+/** Nothing is drawn so near to the edges, px. */
+const MARGIN_PX = 8;
+/** Lengths of the marks, px. */
+const MARK_PX = { long: 16, short: 9 } as const;
+
+/** The floor with its ruler, from the anchor's plumb line or from the feet. */
+@Component({
+  selector: 'svg:g[otterGround]',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (otterGround().floor !== null) {
+      <svg:rect x="0" [attr.y]="y()" [attr.width]="size.width" height="10" fill="url(#ground)" />
+    }
+    <svg:line
+      x1="0"
+      [attr.x2]="size.width"
+      [attr.y1]="y()"
+      [attr.y2]="y()"
+      stroke="var(--ink)"
+      [attr.stroke-width]="otterGround().floor === null ? 0.75 : 1.5"
+    />
+    <svg:path [attr.d]="marks()" stroke="var(--ink)" stroke-width="1" />
+    @for (figure of figures(); track figure.words) {
+      <svg:text
+        [attr.x]="figure.x"
+        [attr.y]="y() + 32"
+        text-anchor="middle"
+        font-size="12"
+        class="figure"
+        fill="var(--ink)"
+      >
+        {{ figure.words }}
+      </svg:text>
+    }
+    <svg:text
+      [attr.x]="size.width - 8"
+      [attr.y]="y() + 48"
+      text-anchor="end"
+      font-size="12"
+      fill="var(--faint)"
+    >
+      {{ otterGround().side === 0 ? 'cm' : 'cm from the anchor' }}
+    </svg:text>
+  `,
+})
+export class SceneGround {
+  readonly otterGround = input.required<SceneView>();
+  /** Where the anchor hangs over it, px; null without one. */
+  readonly anchorX = input.required<number | null>();
+
+  protected readonly size = SCENE;
+  protected readonly y = computed(() => this.otterGround().floor ?? SCENE.floor);
+  private readonly ruler = computed(() => {
+    const { pxPerMetre, originX, side } = this.otterGround();
+    const zero = side === 0 ? originX : (this.anchorX() ?? originX);
+    const away = side === -1 ? 1 : -1;
+    const marks: { readonly x: number; readonly decimetre: number; readonly long: boolean }[] = [];
+    for (let dm: number = side === 0 ? RULER.around : RULER.behind; dm <= RULER.ahead; dm++) {
+      const x = zero + (away * dm * pxPerMetre) / 10;
+      if (x < MARGIN_PX || x > SCENE.width - MARGIN_PX) continue;
+      marks.push({ x, decimetre: dm, long: dm % LONG_EVERY === 0 });
+    }
+    return marks;
+  });
+  /** All marks as one path: one element, however many there are. */
+  protected readonly marks = computed(() =>
+    this.ruler()
+      .map(({ x, long }) => `M${x} ${this.y()}v${long ? MARK_PX.long : MARK_PX.short}`)
+      .join(''),
+  );
+  protected readonly figures = computed(() =>
+    this.ruler()
+      .filter(({ decimetre, long }) => long && (this.otterGround().side === 0 || decimetre >= 0))
+      .map(({ x, decimetre }) => ({ x, words: String(Math.abs(decimetre) * 10) })),
+  );
+}
