@@ -23,6 +23,7 @@ import {
 import { format } from 'date-fns';
 import { drawFigure } from '../drawing/figure';
 import { FigureShape } from '../drawing/figure-shape';
+import { PointerMoves } from '../drawing/pointer-moves';
 import type { Point } from '../drawing/limb-path';
 import { SCENE, sceneView, toScene } from '../setups/scene-geometry';
 import { Trace } from '../setups/trace';
@@ -61,7 +62,7 @@ const MODEL: Body = { stature_m: 1.75, mass_kg: 70 };
 /** Poses a figure by dragging its joints at two to five phases, and shows the curve at once. */
 @Component({
   selector: 'otter-pose-editor',
-  imports: [FigureShape, FormsModule, Trace],
+  imports: [FigureShape, FormsModule, PointerMoves, Trace],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './pose-editor.html',
 })
@@ -187,13 +188,13 @@ export class PoseEditor {
     this.held = handle;
   }
 
-  protected move(event: PointerEvent): void {
+  protected readonly move = (event: PointerEvent): void => {
     if (this.held === null) return;
     const place = this.placeOf(event);
     const next = dragJoint(this.exercise(), this.index(), this.held, this.joints(), place);
     // A hand drawn out of reach stays where it could last be.
     if (prepareExercise(next, MODEL).ok) this.exerciseChange.emit(next);
-  }
+  };
 
   protected release(): void {
     this.held = null;

@@ -125,10 +125,15 @@ function extentOf(prepared: PreparedExercise | undefined): { least: Point; most:
   const most = { x: 0, y: 0 };
   if (prepared === undefined || prepared.contacts.x.length === 0) return { least, most };
   const { x, y } = prepared.contacts;
-  least.x = Math.min(...x);
-  least.y = Math.min(...y);
-  most.x = Math.max(...x);
-  most.y = Math.max(...y);
+  least.x = most.x = x[0] as number;
+  least.y = most.y = y[0] as number;
+  // A plain loop: on every frame of a drag.
+  for (let i = 1; i < x.length; i++) {
+    least.x = Math.min(least.x, x[i] as number);
+    least.y = Math.min(least.y, y[i] as number);
+    most.x = Math.max(most.x, x[i] as number);
+    most.y = Math.max(most.y, y[i] as number);
+  }
   return { least, most };
 }
 

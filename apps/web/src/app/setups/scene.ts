@@ -14,6 +14,7 @@ import { drawFigure } from '../drawing/figure';
 import { FigureShape } from '../drawing/figure-shape';
 import { demandSounding, stretchWord } from '../drawing/figures';
 import type { Point } from '../drawing/limb-path';
+import { PointerMoves } from '../drawing/pointer-moves';
 import { drawProps } from '../drawing/props';
 import { Ribbon } from '../drawing/ribbon';
 import { anchorShapes, anchorShapesFromAbove } from './anchor-shapes';
@@ -35,10 +36,20 @@ const CLEAR_OF_BODY_PX = 30;
 
 type Dragged = 'figure' | 'anchor' | 'grip';
 
+/** What is being dragged: from where, what it stood at, and what was last asked for, m. */
+interface Held {
+  readonly what: Dragged;
+  readonly from: Point;
+  readonly value: number;
+  readonly wanted: number;
+  /** Where the drawing lies on the screen: a drag does not move it. */
+  readonly box: DOMRect;
+}
+
 /** The set-up to scale; figure, anchor and grip can be dragged or moved by keys. */
 @Component({
   selector: 'otter-scene',
-  imports: [FigureShape, Ribbon, SceneGround],
+  imports: [FigureShape, PointerMoves, Ribbon, SceneGround],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './scene.html',
 })
@@ -60,8 +71,7 @@ export class Scene {
   readonly slipChange = output<number>();
 
   private readonly drawing = viewChild.required<ElementRef<SVGSVGElement>>('drawing');
-  private held: { readonly what: Dragged; readonly from: Point; readonly value: number } | null =
-    null;
+  private held: Held | null = null;
 
   protected readonly size = SCENE;
   protected readonly points = computed(() => Object.values(this.bench().document.points));
@@ -266,20 +276,29 @@ export class Scene {
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
     (event.currentTarget as SVGElement).focus();
     const value = { figure: this.distance_m(), anchor: this.height_m(), grip: this.slip_m() }[what];
-    this.held = { what, from: this.toDrawing(event), value };
+    const box = this.drawing().nativeElement.getBoundingClientRect();
+    this.held = { what, from: toDrawing(event, box), value, wanted: value, box };
   }
 
-  protected move(event: PointerEvent): void {
+  protected readonly move = (event: PointerEvent): void => {
     if (this.held === null) return;
-    const now = this.toDrawing(event);
+    const now = toDrawing(event, this.held.box);
     const { pxPerMetre, side } = this.view();
     const { from, value, what } = this.held;
     const right_m = (now.x - from.x) / pxPerMetre;
     const up_m = (from.y - now.y) / pxPerMetre;
-    if (what === 'figure') this.distanceChange.emit(value - side * right_m);
-    else if (what === 'anchor') this.heightChange.emit(value + up_m);
-    else this.slipChange.emit(value + this.alongBand(right_m, up_m));
-  }
+    const by_m = {
+      figure: () => -side * right_m,
+      anchor: () => up_m,
+      grip: () => this.alongBand(right_m, up_m),
+    }[what]();
+    const wanted = Math.round((value + by_m) / STEP_M) * STEP_M;
+    // Most moves of a slow drag stay within the same centimetre.
+    if (wanted === this.held.wanted) return;
+    this.held = { ...this.held, wanted };
+    const told = { figure: this.distanceChange, anchor: this.heightChange, grip: this.slipChange };
+    told[what].emit(wanted);
+  };
 
   protected release(): void {
     this.held = null;
@@ -371,12 +390,12 @@ export class Scene {
       return toScene(this.view(), contacts.x[i] as number, contacts.y[i] as number);
     });
   }
+}
 
-  private toDrawing(event: PointerEvent): Point {
-    const box = this.drawing().nativeElement.getBoundingClientRect();
-    const shrunk = SCENE.width / box.width;
-    return { x: (event.clientX - box.left) * shrunk, y: (event.clientY - box.top) * shrunk };
-  }
+/** A place on the screen as one of the drawing. */
+function toDrawing({ clientX, clientY }: PointerEvent, box: DOMRect): Point {
+  const shrunk = SCENE.width / box.width;
+  return { x: (clientX - box.left) * shrunk, y: (clientY - box.top) * shrunk };
 }
 
 /** Whether two objects have the same in every field. */

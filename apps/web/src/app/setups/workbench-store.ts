@@ -15,7 +15,7 @@ import * as z from 'zod';
 import { knownExercises } from '../exercises/known-exercises';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
-import { readStored, storeAtRest } from '../state/storage';
+import { readStored, storeAtRest, storeWaiting } from '../state/storage';
 import { studioFeature } from '../state/studio';
 import { bestAnchor, isOnBody, missingWords, usableAnchors } from './kit';
 import { withUndo } from './undo';
@@ -324,6 +324,9 @@ export const WorkbenchStore = signalStore(
         });
       });
       effect(() => storeAtRest(key(), store.set()));
+    },
+    onDestroy() {
+      storeWaiting();
     },
   }),
 );

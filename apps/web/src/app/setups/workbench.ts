@@ -16,7 +16,9 @@ import { type ChangeCost, DEFAULT_SAMPLES, fromNewtons, solveSetup } from '@wiry
 import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
+import { AtRest } from '../timing/at-rest';
 import { demandInUnit, demandSounding, forceWord, stretchWord } from '../drawing/figures';
+import { FramePacer } from '../timing/frame-pacer';
 import { SoundingText } from '../drawing/sounding';
 import { Keys } from '../shell/keys';
 import { noticeActions } from '../state/notices';
@@ -27,11 +29,11 @@ import { ChooseSetup } from './choose-setup';
 import { CostList } from './cost-list';
 import { marksOf } from './marks';
 import { SavedSetups } from './saved-setups';
-import { Scene } from './scene';
+import { ScenePanel } from './scene-panel';
 import { type OtherCurve, Trace } from './trace';
 import { Tune } from './tune';
 import { compareWords, weightTitle } from './weight-words';
-import { chosenRoutes } from './workbench-model';
+import { chosenRoutes, type SolvedWorkbench } from './workbench-model';
 import { WorkbenchStore } from './workbench-store';
 
 /** How long the figures of before a change stay in sight, ms. */
@@ -54,7 +56,7 @@ const SLIDE = 2;
     FormsModule,
     RouterLink,
     SavedSetups,
-    Scene,
+    ScenePanel,
     SoundingText,
     Trace,
     Tune,
@@ -77,12 +79,24 @@ export class Workbench {
   protected readonly sample = signal(DEFAULT_SAMPLES - 1);
   protected readonly busy = signal(false);
 
+  /**
+   * What the figures beside the scene are of. In a drag the scene keeps up with the hand, and they
+   * follow in its pauses.
+   */
+  protected readonly solved = linkedSignal<
+    { readonly now: SolvedWorkbench | null; readonly held: boolean },
+    SolvedWorkbench | null
+  >({
+    source: () => ({ now: this.bench.solved(), held: this.bench.held() }),
+    computation: ({ now, held }, before) => (held ? before?.value : null) ?? now,
+  });
+
   protected readonly demandUnit = computed(() =>
-    this.bench.solved()?.solved.rig.prepared.unit === 'N·m' ? 'N·m' : forceWord(this.bench.unit()),
+    this.solved()?.solved.rig.prepared.unit === 'N·m' ? 'N·m' : forceWord(this.bench.unit()),
   );
 
   protected readonly figures = computed(() => {
-    const solved = this.bench.solved();
+    const solved = this.solved();
     if (solved === null) return [];
     const { summary, rig } = solved.solved;
     const sounding = (value: number, std: number) =>
@@ -108,7 +122,7 @@ export class Workbench {
   });
   protected readonly weightWords = computed(() => {
     const weight = this.bench.equalWeight();
-    const solved = this.bench.solved();
+    const solved = this.solved();
     if (weight === undefined || solved === null) return null;
     const { buffers, summary } = solved.solved;
     return compareWords(weight, Array.from(buffers.signed, Math.abs), summary.match);
@@ -125,21 +139,21 @@ export class Workbench {
 
   protected readonly gripped = computed(
     () =>
-      this.bench
-        .solved()
-        ?.document.runs.some(({ path }) => path.some((name) => name.startsWith('grip'))) ?? false,
+      this.solved()?.document.runs.some(({ path }) =>
+        path.some((name) => name.startsWith('grip')),
+      ) ?? false,
   );
 
   protected readonly marks = computed(() => {
-    const solved = this.bench.solved();
+    const solved = this.solved();
     return solved === null ? [] : marksOf(solved.document);
   });
 
   protected readonly peakStretch = computed(() =>
-    stretchWord(this.bench.solved()?.solved.summary.peakStretch ?? 0),
+    stretchWord(this.solved()?.solved.summary.peakStretch ?? 0),
   );
 
-  protected readonly cautions = computed(() => this.bench.solved()?.cautions ?? []);
+  protected readonly cautions = computed(() => this.solved()?.cautions ?? []);
   protected readonly refused = computed(() =>
     this.cautions().some(({ level }) => level === 'refuse'),
   );
@@ -152,7 +166,7 @@ export class Workbench {
   /** The name a set-up goes by unless the trainer gives another. */
   protected readonly title = linkedSignal(() => {
     const on = this.bench.bag().filter((item) => item.on);
-    const linked = this.bench.solved()?.document.links !== undefined;
+    const linked = this.solved()?.document.links !== undefined;
     // A chain is named in the order in which it hangs, a stack in that of the tags.
     const order = this.bench.set.bandIds();
     const place = ({ band }: (typeof on)[number]): number => order.indexOf(band.record.id);
@@ -162,7 +176,7 @@ export class Workbench {
     const anchor = this.bench.exercise()?.anchor;
     const at =
       anchor === undefined || anchor.side === 'over' ? '' : ` at ${distance_m.toFixed(2)} m`;
-    const side = this.bench.solved()?.document.side;
+    const side = this.solved()?.document.side;
     return `${names.join(linked ? ' linked with ' : ' + ')}${at}${side === 'left' ? ', left' : ''}`;
   });
   protected readonly overwritten = computed(() =>
@@ -170,14 +184,15 @@ export class Workbench {
   );
   protected readonly savable = computed(
     () =>
-      (this.bench.solved()?.document.runs.length ?? 0) > 0 &&
-      this.bench.solved()?.document.runs.length === this.bench.set.bandIds().length &&
+      (this.solved()?.document.runs.length ?? 0) > 0 &&
+      this.solved()?.document.runs.length === this.bench.set.bandIds().length &&
       this.title().trim() !== '' &&
       this.bench.place() !== undefined &&
       this.bench.hasKit(),
   );
 
   constructor() {
+    this.followInPauses();
     this.tellOldFigures();
     this.tellCostsAtRest();
     inject(Keys).offer([
@@ -194,22 +209,29 @@ export class Workbench {
     ]);
   }
 
+  private followInPauses(): void {
+    const pacer = inject(FramePacer);
+    effect(() => {
+      const now = this.bench.solved();
+      if (this.bench.held()) pacer.follow(() => this.solved.set(now));
+    });
+  }
+
   /** A dozen other set-ups are solved for the costs: once the hand rests, not on every frame. */
   private tellCostsAtRest(): void {
-    let resting: ReturnType<typeof setTimeout> | undefined;
+    const rest = new AtRest(REST_MS, () => this.costs.set(this.bench.costs()));
     effect(() => {
       this.bench.solved();
-      clearTimeout(resting);
-      resting = setTimeout(() => this.costs.set(this.bench.costs()), REST_MS);
+      rest.stir();
     });
-    inject(DestroyRef).onDestroy(() => clearTimeout(resting));
+    inject(DestroyRef).onDestroy(() => rest.cancel());
   }
 
   /** Keeps the figures of before a change in sight for a moment. */
   private tellOldFigures(): void {
     let last: Readonly<Record<string, string>> = {};
     let lastExercise: string | undefined;
-    let forgetting: ReturnType<typeof setTimeout> | undefined;
+    const rest = new AtRest(OLD_FIGURES_MS, () => this.before.set(null));
     effect(() => {
       const now = Object.fromEntries(
         this.figures().map(({ id, sounding }) => [id, sounding.figure]),
@@ -225,10 +247,9 @@ export class Workbench {
       if (!changed) return;
       // A drag is one change: what stood before its first move stays.
       untracked(() => this.before.update((kept) => kept ?? old));
-      clearTimeout(forgetting);
-      forgetting = setTimeout(() => this.before.set(null), OLD_FIGURES_MS);
+      rest.stir();
     });
-    inject(DestroyRef).onDestroy(() => clearTimeout(forgetting));
+    inject(DestroyRef).onDestroy(() => rest.cancel());
   }
 
   protected slide(by: number): void {

@@ -1,4 +1,5 @@
 import type * as z from 'zod';
+import { AtRest } from '../timing/at-rest';
 
 /** Reads what an earlier visit left in the browser's storage; nothing where it no longer fits. */
 export function readStored<Schema extends z.ZodType>(
@@ -24,17 +25,17 @@ export function store(key: string, value: unknown): void {
 const REST_MS = 300;
 
 const waiting = new Map<string, unknown>();
-let resting: ReturnType<typeof setTimeout> | undefined;
+const rest = new AtRest(REST_MS, storeWaiting);
 
 /** Keeps what may change on every frame: writes it at rest, or when the page goes. */
 export function storeAtRest(key: string, value: unknown): void {
   waiting.set(key, value);
-  clearTimeout(resting);
-  resting = setTimeout(storeWaiting, REST_MS);
+  rest.stir();
 }
 
-function storeWaiting(): void {
-  clearTimeout(resting);
+/** Writes what waits for rest, at once. */
+export function storeWaiting(): void {
+  rest.cancel();
   for (const [key, value] of waiting) store(key, value);
   waiting.clear();
 }

@@ -1,0 +1,49 @@
+import { ChangeDetectionStrategy, Component, inject, model } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { DEFAULT_SAMPLES } from '@wiry-otter/core';
+import { Scene } from './scene';
+import { WorkbenchStore } from './workbench-store';
+
+/** The scene on the bench, which keeps up with the hand, and the slider through the rep. */
+@Component({
+  selector: 'otter-scene-panel',
+  imports: [FormsModule, Scene],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (bench.solved(); as solved) {
+      <otter-scene
+        [bench]="solved"
+        [unit]="bench.unit()"
+        [sample]="sample()"
+        [distance_m]="bench.set.distance_m()"
+        [height_m]="bench.set.height_m()"
+        [slip_m]="bench.set.slip_m()"
+        [anchorRecord]="bench.anchor()"
+        [ghost]="bench.inForce()?.document ?? null"
+        (distanceChange)="bench.setDistance($event)"
+        (heightChange)="bench.setHeight($event)"
+        (slipChange)="bench.setFigure('slip_m', $event)"
+      />
+    }
+    <label class="mt-1 flex items-center gap-3 text-sm text-faint">
+      start
+      <input
+        class="min-h-8 flex-1"
+        type="range"
+        min="0"
+        [max]="lastSample"
+        [ngModel]="sample()"
+        (ngModelChange)="sample.set($event)"
+        aria-label="Through the rep"
+      />
+      end
+    </label>
+  `,
+})
+export class ScenePanel {
+  /** Sample of the rep on show. */
+  readonly sample = model.required<number>();
+
+  protected readonly bench = inject(WorkbenchStore);
+  protected readonly lastSample = DEFAULT_SAMPLES - 1;
+}

@@ -1,0 +1,107 @@
+import { Component, signal } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { setUpApp } from '../../testing/app';
+import { PointerMoves } from '../drawing/pointer-moves';
+import { FramePacer } from './frame-pacer';
+
+@Component({
+  imports: [PointerMoves],
+  template: `<div [otterMoves]="move">{{ at() }}</div>`,
+})
+class Drawing {
+  readonly at = signal(0);
+  readonly move = ({ clientX }: PointerEvent): void => this.at.set(clientX);
+}
+
+describe('frame pacer', () => {
+  let pacer: FramePacer;
+  let done: string[];
+  let frames: (() => void)[];
+  let now: number;
+
+  /** The browser comes to its next frame. */
+  const frame = (at: number): void => {
+    now = at;
+    const due = frames;
+    frames = [];
+    for (const callback of due) callback();
+  };
+
+  beforeEach(() => {
+    setUpApp();
+    frames = [];
+    done = [];
+    now = 0;
+    spyOn(window, 'requestAnimationFrame').and.callFake((callback) =>
+      frames.push(() => callback(now)),
+    );
+    spyOn(performance, 'now').and.callFake(() => now);
+    pacer = TestBed.inject(FramePacer);
+  });
+
+  const follow = (what: string): void => pacer.follow(() => done.push(what));
+  /** A move of the hand that changes something: something newer follows from it. */
+  const move = (what: string): void =>
+    pacer.keepUp(() => {
+      done.push(what);
+      follow(`after ${what}`);
+    });
+
+  it('gives the hand a frame of its own, and what follows the next', () => {
+    move('a');
+    frame(0);
+    expect(done).toEqual(['a']);
+    frame(16);
+    expect(done).toEqual(['a', 'after a']);
+    expect(frames).toEqual([]);
+  });
+
+  it('does only the last of several moves, and the last of what follows', () => {
+    move('a');
+    move('b');
+    frame(0);
+    move('c');
+    frame(16);
+    frame(32);
+    expect(done).toEqual(['b', 'c', 'after c']);
+  });
+
+  it('takes a move that changes nothing for a pause', () => {
+    move('a');
+    frame(0);
+    pacer.keepUp(() => done.push('still'));
+    frame(16);
+    expect(done).toEqual(['a', 'still', 'after a']);
+  });
+
+  it('lets what follows wait no longer than a tenth of a second in a drag without pauses', () => {
+    for (let at = 0; at <= 96; at += 16) {
+      move(`at ${at}`);
+      frame(at);
+    }
+    expect(done.some((what) => what.startsWith('after'))).toBeFalse();
+    move('last');
+    frame(112);
+    expect(done.at(-1)).toBe('after at 96');
+    frame(128);
+    expect(done.at(-1)).toBe('last');
+  });
+
+  it('does the last move before the hand lets go, and has it on the screen in its frame', () => {
+    const fixture = TestBed.createComponent(Drawing);
+    fixture.autoDetectChanges();
+    const host = fixture.nativeElement as HTMLElement;
+    const drawing = host.querySelector('div');
+    const go = (clientX: number): void => {
+      drawing?.dispatchEvent(new PointerEvent('pointermove', { clientX }));
+    };
+    go(3);
+    go(5);
+    expect(host.textContent).toBe('0');
+    frame(0);
+    expect(host.textContent).toBe('5');
+    go(9);
+    drawing?.dispatchEvent(new PointerEvent('pointerup'));
+    expect(fixture.componentInstance.at()).toBe(9);
+  });
+});
