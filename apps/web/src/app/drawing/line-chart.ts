@@ -20,6 +20,7 @@ import {
   ScatterController,
 } from 'chart.js';
 import { Theme } from '../shell/theme';
+import { FramePacer } from '../timing/frame-pacer';
 import {
   type Axes,
   type ChartLine,
@@ -63,8 +64,15 @@ export class LineChart {
   private shownOptions: ChartOptions | undefined;
 
   constructor() {
-    afterRenderEffect(() => this.draw([...this.lines()(this.inks())], this.options()));
+    const pacer = inject(FramePacer);
+    afterRenderEffect(() => {
+      const lines = [...this.lines()(this.inks())];
+      const options = this.options();
+      if (this.chart === undefined) this.draw(lines, options);
+      else pacer.follow(this, () => this.draw(lines, options));
+    });
     inject(DestroyRef).onDestroy(() => {
+      pacer.forget(this);
       this.chart?.destroy();
       this.chart = undefined;
     });

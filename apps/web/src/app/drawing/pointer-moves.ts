@@ -17,6 +17,6 @@ export class PointerMoves {
     );
     // Ahead of those who let go on the same event: the last move counts.
     drawing.addEventListener('pointerup', () => pacer.letGo(), { capture: true });
-    inject(DestroyRef).onDestroy(() => pacer.forget());
+    inject(DestroyRef).onDestroy(() => pacer.letGo());
   }
 }

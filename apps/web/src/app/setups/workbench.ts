@@ -213,8 +213,10 @@ export class Workbench {
     const pacer = inject(FramePacer);
     effect(() => {
       const now = this.bench.solved();
-      if (this.bench.held()) pacer.follow(() => this.solved.set(now));
+      if (this.bench.held()) pacer.follow(this, () => this.solved.set(now));
+      else pacer.forget(this);
     });
+    inject(DestroyRef).onDestroy(() => pacer.forget(this));
   }
 
   /** A dozen other set-ups are solved for the costs: once the hand rests, not on every frame. */

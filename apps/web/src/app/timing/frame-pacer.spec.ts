@@ -39,7 +39,8 @@ describe('frame pacer', () => {
     pacer = TestBed.inject(FramePacer);
   });
 
-  const follow = (what: string): void => pacer.follow(() => done.push(what));
+  const owner = {};
+  const follow = (what: string): void => pacer.follow(owner, () => done.push(what));
   /** A move of the hand that changes something: something newer follows from it. */
   const move = (what: string): void =>
     pacer.keepUp(() => {
@@ -85,6 +86,20 @@ describe('frame pacer', () => {
     expect(done.at(-1)).toBe('after at 96');
     frame(128);
     expect(done.at(-1)).toBe('last');
+  });
+
+  it('gives each thing that follows a frame, the one that waits longest first', () => {
+    const other = {};
+    follow('first');
+    pacer.follow(other, () => done.push('second'));
+    pacer.follow({}, () => done.push('third'));
+    follow('first anew');
+    pacer.forget(other);
+    frame(0);
+    expect(done).toEqual(['first anew']);
+    frame(16);
+    frame(32);
+    expect(done).toEqual(['first anew', 'third']);
   });
 
   it('does the last move before the hand lets go, and has it on the screen in its frame', () => {

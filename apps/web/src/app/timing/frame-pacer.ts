@@ -3,19 +3,25 @@ import { ApplicationRef, inject, Injectable } from '@angular/core';
 /** In a drag without pauses, what follows is done at the latest after so long, ms. */
 const LATEST_MS = 100;
 
+interface FollowUp {
+  readonly task: () => void;
+  /** Since when it waits, ms. */
+  readonly since: number;
+}
+
 /**
  * Divides a drag's work over the frames, so that none is long: what is under the hand has a frame
- * of its own, and what follows from it elsewhere on the screen takes the next in which the hand
- * changes nothing. Both are on the screen at the end of their frame: left to itself, Angular may
- * check between two frames, and the browser then lays the page out twice.
+ * of its own, and what follows from it elsewhere on the screen takes the next frames in which the
+ * hand changes nothing, one thing each. All of it is on the screen at the end of its frame: left to
+ * itself, Angular may check between two frames, and the browser then lays the page out twice.
  */
 @Injectable({ providedIn: 'root' })
 export class FramePacer {
   private readonly app = inject(ApplicationRef);
   private hand: (() => void) | undefined;
-  private followUp: (() => void) | undefined;
-  /** Since when something waits to follow, ms. */
-  private since = Infinity;
+  /** By whose they are, the oldest first. */
+  private readonly followUps = new Map<object, FollowUp>();
+  private stirred = false;
   private ahead = false;
 
   /** Does this at the beginning of the next frame, instead of an earlier move not yet done. */
@@ -24,24 +30,24 @@ export class FramePacer {
     this.lookAhead();
   }
 
-  /** Does this in the next pause, instead of what was waiting for it. */
-  follow(task: () => void): void {
-    this.followUp = task;
-    this.since = Math.min(this.since, performance.now());
+  /** Does this in a pause, instead of what the same owner had waiting for one. */
+  follow(owner: object, task: () => void): void {
+    const since = this.followUps.get(owner)?.since ?? performance.now();
+    this.followUps.set(owner, { task, since });
+    this.stirred = true;
     this.lookAhead();
   }
 
-  /** The hand lets go: its last move is done at once, and nothing waits for a pause any more. */
-  letGo(): void {
-    this.hand?.();
-    this.forget();
+  /** What an owner had waiting is of no use any more. */
+  forget(owner: object): void {
+    this.followUps.delete(owner);
   }
 
-  /** What was to be done is of no use any more. */
-  forget(): void {
+  /** The hand lets go: its last move is done at once. */
+  letGo(): void {
+    const move = this.hand;
     this.hand = undefined;
-    this.followUp = undefined;
-    this.since = Infinity;
+    move?.();
   }
 
   private lookAhead(): void {
@@ -50,24 +56,24 @@ export class FramePacer {
     requestAnimationFrame(() => {
       this.ahead = false;
       this.frame();
-      if (this.hand !== undefined || this.followUp !== undefined) this.lookAhead();
+      if (this.hand !== undefined || this.followUps.size > 0) this.lookAhead();
     });
   }
 
   private frame(): void {
-    const waiting = this.followUp;
-    const overdue = performance.now() - this.since >= LATEST_MS;
-    const move = overdue ? undefined : this.hand;
-    if (move !== undefined) {
-      this.hand = undefined;
-      move();
+    const [oldest] = this.followUps;
+    const overdue = oldest !== undefined && performance.now() - oldest[1].since >= LATEST_MS;
+    if (this.hand !== undefined && !overdue) {
+      this.stirred = false;
+      this.letGo();
       this.app.tick();
+      // A move that changed something has brought something to follow: no pause.
+      if (this.stirred) return;
     }
-    // A move that changed something has brought something newer to follow.
-    if (waiting === undefined || this.followUp !== waiting) return;
-    this.followUp = undefined;
-    this.since = Infinity;
-    waiting();
+    if (oldest === undefined) return;
+    const [owner, { task }] = oldest;
+    this.followUps.delete(owner);
+    task();
     this.app.tick();
   }
 }
