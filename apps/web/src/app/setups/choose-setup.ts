@@ -2,21 +2,20 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { FormsModule } from '@angular/forms';
 import { isContinuous } from '@wiry-otter/core';
 import { groupExercises } from '../exercises/exercise-groups';
-import { Scrub } from './scrub';
+import { FigureField } from './figure-field';
 import { chosenRoutes } from './workbench-model';
 import { WorkbenchStore } from './workbench-store';
 
 /** What a set-up is made of besides its bands: exercise, place, anchor, routes, side. */
 @Component({
   selector: 'otter-choose-setup',
-  imports: [FormsModule, Scrub],
+  imports: [FigureField, FormsModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'flex flex-wrap items-end gap-x-4 gap-y-2' },
   templateUrl: './choose-setup.html',
 })
 export class ChooseSetup {
   protected readonly bench = inject(WorkbenchStore);
-  protected readonly Math = Math;
   protected readonly exerciseGroups = computed(() =>
     groupExercises([...this.bench.exercises().values()]),
   );

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { FormsModule } from '@angular/forms';
-import { Scrub } from './scrub';
+import { FigureField } from './figure-field';
 import { type Figure, WorkbenchStore } from './workbench-store';
 import { defaultWidth } from './workbench-model';
 
@@ -16,49 +15,28 @@ interface Field {
 /** The figures that are typed: grip, stance, wraps, a free weight, another body to try out. */
 @Component({
   selector: 'otter-tune',
-  imports: [FormsModule, Scrub],
+  imports: [FigureField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="flex flex-wrap gap-x-3 gap-y-2">
       @for (field of fields(); track field.figure) {
-        <label class="field">
-          <span [otterScrub]="+field.shown" [scrubStep]="field.step" (scrubbed)="set(field, $event)"
-            ><span aria-hidden="true">↔ </span>{{ field.words }}</span
-          >
-          <input
-            class="w-24"
-            type="number"
-            min="0"
-            [step]="field.step"
-            [ngModel]="field.shown"
-            [ngModelOptions]="{ updateOn: 'blur' }"
-            (ngModelChange)="set(field, $event)"
-        /></label>
+        <otter-figure-field
+          [words]="field.words"
+          [step]="field.step"
+          [shown]="field.shown"
+          (given)="set(field, $event)"
+        />
       }
-      <label class="field">
-        <span
-          [otterScrub]="Math.round(body().stature_m * 100)"
-          (scrubbed)="setBody({ stature_m: $event / 100 })"
-          ><span aria-hidden="true">↔ </span>stature, cm</span
-        >
-        <input
-          class="w-24"
-          type="number"
-          [ngModel]="(body().stature_m * 100).toFixed(0)"
-          [ngModelOptions]="{ updateOn: 'blur' }"
-          (ngModelChange)="setBody({ stature_m: +$event / 100 })"
-      /></label>
-      <label class="field">
-        <span [otterScrub]="Math.round(body().mass_kg)" (scrubbed)="setBody({ mass_kg: $event })"
-          ><span aria-hidden="true">↔ </span>body mass, kg</span
-        >
-        <input
-          class="w-24"
-          type="number"
-          [ngModel]="body().mass_kg.toFixed(0)"
-          [ngModelOptions]="{ updateOn: 'blur' }"
-          (ngModelChange)="setBody({ mass_kg: +$event })"
-      /></label>
+      <otter-figure-field
+        words="stature, cm"
+        [shown]="(body().stature_m * 100).toFixed(0)"
+        (given)="$event !== null && setBody({ stature_m: $event / 100 })"
+      />
+      <otter-figure-field
+        words="body mass, kg"
+        [shown]="body().mass_kg.toFixed(0)"
+        (given)="$event !== null && setBody({ mass_kg: $event })"
+      />
     </div>
     @if (bench.set.body()) {
       <p class="mt-1 text-sm text-caution">
@@ -72,7 +50,6 @@ interface Field {
 })
 export class Tune {
   protected readonly bench = inject(WorkbenchStore);
-  protected readonly Math = Math;
 
   protected readonly body = computed(
     () => this.bench.set.body() ?? this.bench.person() ?? { stature_m: 1.75, mass_kg: 70 },
@@ -101,10 +78,8 @@ export class Tune {
     ];
   });
 
-  protected set({ figure, scale }: Field, typed: unknown): void {
-    const value = Number(typed);
-    const given = typed !== null && typed !== '' && Number.isFinite(value);
-    this.bench.setFigure(figure, given ? value * scale : null);
+  protected set({ figure, scale }: Field, given: number | null): void {
+    this.bench.setFigure(figure, given === null ? null : given * scale);
   }
 
   protected setBody(part: Partial<{ stature_m: number; mass_kg: number }>): void {

@@ -212,8 +212,9 @@ export class Workbench {
   private followInPauses(): void {
     const pacer = inject(FramePacer);
     effect(() => {
-      const now = this.bench.solved();
-      if (this.bench.held()) pacer.follow(this, () => this.solved.set(now));
+      this.bench.solved();
+      // Asked for anew in the pause: by then a click may have changed it.
+      if (this.bench.held()) pacer.follow(this, () => this.solved.set(this.bench.solved()));
       else pacer.forget(this);
     });
     inject(DestroyRef).onDestroy(() => pacer.forget(this));

@@ -1,0 +1,106 @@
+import { TestBed } from '@angular/core/testing';
+import { ACCOUNT, setUpApp } from '../../testing/app';
+import {
+  bandRecord,
+  measurementRecord,
+  personRecord,
+  placeRecord,
+  pull,
+  UUID,
+} from '../../testing/records';
+import { accountActions } from '../state/account';
+import { studioActions } from '../state/studio';
+import { Workbench } from './workbench';
+
+const BAND = bandRecord({
+  id: `${UUID}7`,
+  measurements: [measurementRecord([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)])],
+});
+
+describe('workbench', () => {
+  let host: HTMLElement;
+  let check: () => void;
+  let frames: Map<number, FrameRequestCallback>;
+
+  beforeEach(() => {
+    localStorage.clear();
+    const { store } = setUpApp();
+    store.dispatch(accountActions.signedIn({ account: ACCOUNT }));
+    store.dispatch(
+      studioActions.loaded({
+        bands: [BAND],
+        people: [personRecord()],
+        places: [placeRecord()],
+        setups: [],
+        prescriptions: [],
+        decisions: [],
+        exercises: [],
+      }),
+    );
+    frames = new Map();
+    let asked = 0;
+    spyOn(window, 'requestAnimationFrame').and.callFake((callback) => {
+      frames.set(++asked, callback);
+      return asked;
+    });
+    spyOn(window, 'cancelAnimationFrame').and.callFake((id) => void frames.delete(id));
+    const fixture = TestBed.createComponent(Workbench);
+    host = fixture.nativeElement as HTMLElement;
+    document.body.append(host);
+    check = () => TestBed.tick();
+    fixture.detectChanges();
+    check();
+    host.querySelector<HTMLElement>('otter-bag-list button')?.click();
+    check();
+    pause();
+  });
+  afterEach(() => host.remove());
+
+  /** A few frames in which the hand is still: each brings one thing that waited. */
+  const pause = (): void => {
+    for (let i = 0; i < 4; i++) {
+      const due = frames;
+      frames = new Map();
+      for (const callback of due.values()) callback(performance.now());
+    }
+  };
+  const scene = (): string =>
+    host.querySelector('[data-testid=scene-demand]')?.textContent?.trim() ?? '';
+  const end = (): string =>
+    host.querySelector('[data-testid=figure-end] .figure')?.textContent?.trim() ?? '';
+  const hand = (): Element => {
+    const slider = host.querySelector('[aria-label="Distance of the person from the anchor"]');
+    if (slider === null) throw new Error('nobody in the scene');
+    return slider;
+  };
+  const point = (type: string): void => {
+    hand().dispatchEvent(new PointerEvent(type, { bubbles: true }));
+  };
+  const farther = (): void => {
+    hand().dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowLeft', shiftKey: true }));
+  };
+
+  it('keeps the scene up with a held hand, and lets the figures beside it follow', () => {
+    const before = scene();
+    expect(Number(before)).toBeGreaterThan(0);
+    expect(end()).toBe(before);
+    host.dispatchEvent(new PointerEvent('pointerdown'));
+    farther();
+    check();
+    expect(scene()).not.toBe(before);
+    expect(end()).toBe(before);
+    pause();
+    expect(end()).toBe(scene());
+  });
+
+  it('shows the last figures where a click changes them before the pause comes', () => {
+    host.dispatchEvent(new PointerEvent('pointerdown'));
+    farther();
+    check();
+    point('pointerup');
+    farther();
+    pause();
+    check();
+    expect(end()).toBe(scene());
+  });
+});
