@@ -34,6 +34,10 @@ const SOUNDING_WIDTH = { digit: 24, beside: 60 } as const;
 /** A ribbon farther than this from the middle of the person lies beside them, px. */
 const CLEAR_OF_BODY_PX = 30;
 
+/** Room between a ribbon and the figure beside it, and from one figure to the next, px. */
+const MARK_GAP_PX = 8;
+const MARK_STEP_PX = { x: 50, y: 16 } as const;
+
 type Dragged = 'figure' | 'anchor' | 'grip';
 
 /** What is being dragged: from where, what it stood at, and what was last asked for, m. */
@@ -211,29 +215,41 @@ export class Scene {
     }
   });
 
-  /** The stretch of each band beside the middle of its ribbon. */
+  /** The stretch of each band beside the middle of its ribbon; of a stack beside its edge. */
   protected readonly stretchMarks = computed(() => {
     const stacked = this.knots().length === 0;
     const body = this.outline();
     const middle = body.reduce((sum, { x }) => sum + x, 0) / Math.max(1, body.length);
-    return this.spans()
+    const places = this.spans()
       .filter(({ main }) => main)
-      .map(({ from, length, angle_deg, width, stretch, caution }, i) => {
+      .map(({ from, length, angle_deg, width, stretch, caution }) => {
         const angle = (angle_deg * Math.PI) / 180;
         const x = from.x + Math.cos(angle) * length * 0.45;
         const y = from.y + Math.sin(angle) * length * 0.45;
         const upright = Math.abs(Math.sin(angle)) > Math.SQRT1_2;
         // Beside the ribbon where the person is not; above it where it lies.
         const aside = x < middle - CLEAR_OF_BODY_PX ? -1 : 1;
-        const nth = stacked ? i : 0;
-        return {
-          words: stretchWord(stretch),
-          caution,
-          x: upright ? x + aside * (width / 2 + 8 + 50 * nth) : x,
-          y: upright ? y : y - width / 2 - 8 - 16 * nth,
-          anchor: upright ? (aside === 1 ? 'start' : 'end') : 'middle',
-        };
+        return { words: stretchWord(stretch), caution, x, y, upright, aside, half: width / 2 };
       });
+    const edge = (own: (typeof places)[number], at: (place: typeof own) => number): number =>
+      stacked ? Math.max(...places.map(at)) : at(own);
+    // Bands of a stack mostly stretch alike, which is said once.
+    const told = stacked
+      ? places.filter(({ words }, i) => places.findIndex((other) => other.words === words) === i)
+      : places;
+    return told.map((place, i) => {
+      const { words, caution, upright, aside, x, y } = place;
+      const nth = stacked ? i : 0;
+      const beside = edge(place, (other) => aside * other.x + other.half) + MARK_GAP_PX;
+      const above = edge(place, (other) => other.half - other.y) + MARK_GAP_PX;
+      return {
+        words,
+        caution,
+        x: upright ? aside * (beside + MARK_STEP_PX.x * nth) : x,
+        y: upright ? y : -(above + MARK_STEP_PX.y * nth),
+        anchor: upright ? (aside === 1 ? 'start' : 'end') : 'middle',
+      };
+    });
   });
 
   /** The straight line from the anchor through the hands and on beyond them. */

@@ -124,6 +124,8 @@ export class Trace {
       {
         data: here === undefined ? [] : [here],
         pointRadius: 5,
+        // Whole also at the start and the end of the rep.
+        clip: 8,
         pointBorderWidth: 2,
         pointBorderColor: inks('pull'),
         pointBackgroundColor: inks('sheet'),
