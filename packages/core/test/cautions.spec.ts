@@ -178,6 +178,26 @@ describe('cautions', () => {
     expect(rulesOf({ height_m: 0.5 })).toContain('face-line');
   });
 
+  it('face-line sees through bands that hang one through the other', () => {
+    const flatLengths = [0.6, 0.6];
+    const chained = (height_m: number): string[] => {
+      const context = contextOf({ flatLengths, height_m });
+      const setup: Setup = {
+        ...context.setup,
+        links: { link1: [0.9, 1, 0] },
+        runs: [
+          { band: 'b0', path: ['anchor', 'link1'] },
+          { band: 'b1', path: ['link1', 'gripL', 'gripR'] },
+        ],
+      };
+      const solved = rigSetup(setup);
+      if (!solved.ok) throw new Error('no rig');
+      return findCautions({ ...context, setup, solved: solved.value }).map(({ rule }) => rule);
+    };
+    expect(chained(0.5)).toContain('face-line');
+    expect(chained(1.2)).not.toContain('face-line');
+  });
+
   it('face-line refuses where the studio has the rule "eyes"', () => {
     const levelOf = (eyesRule: boolean): string | undefined =>
       findCautions({ ...contextOf({ height_m: 0.5 }), eyesRule }).find(

@@ -67,6 +67,19 @@ describe('marks of a set-up', () => {
     expect(setupMarks(composed({ bands, linked: true, slip_m: 0.07 })).grip_m).toBeCloseTo(0.07, 9);
   });
 
+  it('say what of the person stands on the mark: the root, or the middle where it lies aside', () => {
+    expect(setupMarks(composed()).over).toBe('ankles');
+    const over = (side: 'left' | 'behind'): string => {
+      const anchor = { ...EXERCISE.anchor, side };
+      const root = { point: 'shoulder' as const, at: [0, -0.13] as const };
+      const exercise = { ...EXERCISE, plane: 'transverse' as const, root, anchor };
+      return setupMarks({ ...composed(), exercise }).over;
+    };
+    expect(over('left')).toBe('middle of the body');
+    // Aside of the middle, but no nearer to an anchor behind.
+    expect(over('behind')).toBe('shoulders');
+  });
+
   it('leave out what a set-up does not have', () => {
     const seated = setupMarks({ ...composed(), exercise: { ...EXERCISE, stance: 'seated' } });
     expect(seated.stance_m).toBeUndefined();

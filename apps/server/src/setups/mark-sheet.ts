@@ -37,7 +37,7 @@ export function markSheet(
     drawHead(pdf, setup, head, marks);
     let y = STRIP.top - 14;
     if (marks.distance_m !== undefined) {
-      drawStrip(pdf, setup, marks.distance_m * 100, unit);
+      drawStrip(pdf, setup, { mark_cm: marks.distance_m * 100, over: marks.over }, unit);
       y = STRIP.top + STRIP.height + 10;
     }
     y = drawGrip(pdf, marks, y);
@@ -94,7 +94,7 @@ function drawScaleCheck(pdf: PDFKit.PDFDocument): void {
 function drawStrip(
   pdf: PDFKit.PDFDocument,
   setup: SetupRecord,
-  mark_cm: number,
+  { mark_cm, over }: { readonly mark_cm: number; readonly over: string },
   unit: ForceUnit,
 ): void {
   // The edges fall between two steps, so that every figure is whole.
@@ -109,7 +109,7 @@ function drawStrip(
     (STRIP.top - 19) * MM,
     line(STRIP.length),
   );
-  drawMark(pdf, at(mark_cm), top, bottom, mark_cm);
+  drawMark(pdf, at(mark_cm), top, bottom, `${over} here: ${mark_cm.toFixed(0)} cm`);
   pdf.lineWidth(0.5).strokeColor(FAINT);
   pdf.rect(STRIP.left * MM, top, STRIP.length * MM, STRIP.height * MM).stroke();
   pdf.strokeColor(INK);
@@ -147,7 +147,7 @@ function drawMark(
   x: number,
   top: number,
   bottom: number,
-  mark_cm: number,
+  words: string,
 ): void {
   pdf
     .moveTo(x, bottom)
@@ -157,7 +157,7 @@ function drawMark(
     .fill(INK)
     .fillOpacity(1);
   pdf.font('bold').fontSize(15).fillColor(INK);
-  pdf.text(`stand here: ${mark_cm.toFixed(0)} cm`, x - 40 * MM, top - 8 * MM, line(80, 'center'));
+  pdf.text(words, x - 60 * MM, top - 8 * MM, line(120, 'center'));
 }
 
 /** The band's end with its grip mark; returns where the next thing goes, mm. */

@@ -1,4 +1,4 @@
-import { SEGMENTS } from '../body/segments.js';
+import { type Joint, SEGMENTS } from '../body/segments.js';
 import { DEFAULT_WIDTHS } from '../body/contacts.js';
 import { bandsOverLimit, rigSetup } from '../demand/solve-setup.js';
 import { isContinuous } from '../elastic/band.js';
@@ -18,8 +18,10 @@ export interface MarkedSetup extends Setup {
 /** What lets a set-up be found again, metres; undefined where the set-up has no such mark. */
 export interface SetupMarks {
   readonly height_m: number | undefined;
-  /** Of the exercise's root from the anchor's plumb line, along the floor. */
+  /** Of the exercise's origin from the anchor's plumb line, along the floor. */
   readonly distance_m: number | undefined;
+  /** What of the person is over the exercise's origin, in words. */
+  readonly over: string;
   /** Of the grip from the band's end. */
   readonly grip_m: number | undefined;
   /** Between the feet, middle to middle. */
@@ -40,10 +42,28 @@ export function setupMarks(setup: MarkedSetup): SetupMarks {
   return {
     height_m: place?.height_m,
     distance_m: place === undefined || place.distance_m === 0 ? undefined : place.distance_m,
+    over: overOrigin(exercise),
     grip_m: gripped ? slippedLength(setup) : undefined,
     stance_m: standing ? (widths?.stance_m ?? usualStance * body.stature_m) : undefined,
     foot_m: SEGMENTS.foot.length * body.stature_m,
   };
+}
+
+const JOINT_WORDS: Readonly<Record<Joint, string>> = {
+  ankle: 'ankles',
+  toe: 'toes',
+  knee: 'knees',
+  hip: 'hips',
+  elbow: 'elbow',
+  shoulder: 'shoulders',
+  grip: 'hands',
+};
+
+/** The root, unless it lies aside of the origin along the line to the anchor. */
+function overOrigin({ anchor, plane, root }: MarkedSetup['exercise']): string {
+  const across = anchor?.side === 'left' || anchor?.side === 'right';
+  const aside = plane === 'transverse' && across ? root.at[1] : root.at[0];
+  return aside === 0 ? JOINT_WORDS[root.point] : 'middle of the body';
 }
 
 /**

@@ -1,3 +1,4 @@
+import type { Run, Setup } from '../rig/setup.js';
 import type { CautionContext, CautionRule } from './caution.js';
 
 /** Nearest that a line of pull or recoil may pass the head, m. */
@@ -40,7 +41,7 @@ export function headClearance({
   if (head === undefined || setup.exercise.plane === 'transverse') return undefined;
   let least: number | undefined;
   for (const run of setup.runs) {
-    const anchors = run.path.filter((name) => name in setup.points);
+    const anchors = anchorsOf(run, setup);
     const held = run.path.filter((name) => name.startsWith('grip'));
     for (const anchor of anchors) {
       const [ax, ay] = setup.points[anchor] ?? [0, 0];
@@ -62,6 +63,18 @@ export function headClearance({
     }
   }
   return least;
+}
+
+/** The points a run hangs on: its own, and those of the bands it hangs through. */
+function anchorsOf(run: Run, { links = {}, points, runs }: Setup): string[] {
+  const chain = new Set([run]);
+  // What is added is walked as well: one end of a chain leads to the other.
+  for (const { path } of chain) {
+    for (const other of runs) {
+      if (other.path.some((name) => name in links && path.includes(name))) chain.add(other);
+    }
+  }
+  return [...chain].flatMap(({ path }) => path.filter((name) => name in points));
 }
 
 /** Distance from (px, py) to the ray from (ax, ay) along (dx, dy). */

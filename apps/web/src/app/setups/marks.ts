@@ -9,11 +9,10 @@ export interface Mark {
 
 /** Where to stand, where to grip and how wide, in centimetres and foot-lengths. */
 export function marksOf(document: CompleteSetupDocument): Mark[] {
-  const { distance_m, foot_m, grip_m, height_m, stance_m } = setupMarks(document);
-  const origin = ORIGIN_WORDS[document.exercise.root.point] ?? 'you';
+  const { distance_m, foot_m, grip_m, height_m, over, stance_m } = setupMarks(document);
   return [
     ...mark('anchor over the floor', height_m, centimetres),
-    ...mark(`${origin} from the anchor’s plumb line`, distance_m, centimetres),
+    ...mark(`${over} from the anchor’s plumb line`, distance_m, centimetres),
     ...mark('grip', grip_m, (m) => (m > 0 ? `${centimetres(m)} from the end` : 'at the end')),
     ...mark(
       'stance',
@@ -26,16 +25,6 @@ export function marksOf(document: CompleteSetupDocument): Mark[] {
 function mark(what: string, length_m: number | undefined, words: (m: number) => string): Mark[] {
   return length_m === undefined ? [] : [{ what, figure: words(length_m) }];
 }
-
-const ORIGIN_WORDS: Readonly<Partial<Record<string, string>>> = {
-  ankle: 'ankles',
-  toe: 'toes',
-  knee: 'knees',
-  hip: 'hips',
-  elbow: 'elbow',
-  shoulder: 'shoulders',
-  grip: 'hands',
-};
 
 function centimetres(length_m: number): string {
   return `${(100 * length_m).toFixed(0)} cm`;

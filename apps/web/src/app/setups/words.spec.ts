@@ -63,6 +63,9 @@ describe('marks', () => {
       '28 cm, 1.1 foot-lengths',
     ]);
     expect(marks[1]?.what).toContain('ankles');
+    // The elbow lies aside of the line from the anchor's plumb line to the middle of the body.
+    const rotation = marksOf(composed('outward-rotation', 0.9)).map(({ what }) => what);
+    expect(rotation).toContain('middle of the body from the anchor’s plumb line');
   });
 
   it('leave out what an exercise does not have', () => {
