@@ -11,8 +11,9 @@ import {
 import type { AnchorRecord, CompleteSetupDocument } from '@wiry-otter/contracts';
 import { anchorPlaceOf, type ForceUnit, nodeIndex } from '@wiry-otter/core';
 import { drawFigure } from '../drawing/figure';
+import { figurePlaces } from '../drawing/figure-places';
 import { FigureShape } from '../drawing/figure-shape';
-import { demandSounding, stretchWord } from '../drawing/figures';
+import { demandSounding } from '../drawing/figures';
 import type { Point } from '../drawing/limb-path';
 import { PointerMoves } from '../drawing/pointer-moves';
 import { drawProps } from '../drawing/props';
@@ -20,23 +21,21 @@ import { Ribbon } from '../drawing/ribbon';
 import { anchorShapes, anchorShapesFromAbove } from './anchor-shapes';
 import { SceneGround } from './scene-ground';
 import { ribbonSpans, SCENE, sceneView, toScene } from './scene-geometry';
+import {
+  JOINTS,
+  type Joints,
+  soundingPlace,
+  stretchMarks,
+  takenByAnchor,
+  takenByMark,
+  takenByPerson,
+  takenByRibbon,
+} from './scene-words';
 import type { SolvedWorkbench } from './workbench-model';
 
 /** Steps of the arrow keys, m: one centimetre, five with Shift. */
 const STEP_M = 0.01;
 const BIG_STEP_M = 0.05;
-
-/** Where the large figure stands beside the person, px. */
-const SOUNDING_ROOM = { clear: 14, ahead: 150, margin: 16 } as const;
-/** Width of one of its digits, and of the ± and unit beside it, px. */
-const SOUNDING_WIDTH = { digit: 24, beside: 60 } as const;
-
-/** A ribbon farther than this from the middle of the person lies beside them, px. */
-const CLEAR_OF_BODY_PX = 30;
-
-/** Room between a ribbon and the figure beside it, and from one figure to the next, px. */
-const MARK_GAP_PX = 8;
-const MARK_STEP_PX = { x: 50, y: 16 } as const;
 
 type Dragged = 'figure' | 'anchor' | 'grip';
 
@@ -140,6 +139,12 @@ export class Scene {
     const k = this.sample();
     return untracked(() => this.figureAt(k));
   });
+  /** Where the joints of the drawn person are. */
+  private readonly outline = computed(() => {
+    this.posed();
+    const k = this.sample();
+    return untracked(() => this.outlineAt(k));
+  });
   protected readonly startGhost = computed(() => {
     this.posed();
     return untracked(() => this.figureAt(0));
@@ -186,21 +191,20 @@ export class Scene {
       this.unit(),
     );
   });
-  /** Behind the person where there is room, else over the band ahead. */
-  protected readonly soundingPlace = computed(() => {
-    const hands = this.hands();
-    const { side } = this.view();
-    if (side === -1) {
-      const ahead = Math.max(...this.outline().map(({ x }) => x)) + 24;
-      return { x: Math.min(SCENE.width - 180, ahead), y: Math.max(110, hands.y - 40) };
-    }
-    const head = Math.min(...this.outline().map(({ x }) => x));
-    const width = this.sounding().figure.length * SOUNDING_WIDTH.digit + SOUNDING_WIDTH.beside;
-    const behind = Math.min(head, hands.x) - width - SOUNDING_ROOM.clear;
-    return behind >= SOUNDING_ROOM.margin
-      ? { x: behind, y: Math.max(120, hands.y - 60) }
-      : { x: hands.x + SOUNDING_ROOM.ahead, y: Math.max(90, hands.y - 130) };
+  /** Where the demand acts: a moment at its joint, a pull where the band pulls. */
+  private readonly judgedAt = computed(() => {
+    const { demand } = this.bench().document.exercise;
+    const joint = demand.kind === 'moment' ? this.outline().get(`${demand.at}R`) : undefined;
+    return joint ?? this.hands();
   });
+  protected readonly soundingPlace = computed(() =>
+    soundingPlace(this.judgedAt(), this.sounding().figure.length, [
+      ...takenByPerson(this.outline(), this.view(), this.feet()),
+      ...takenByAnchor(this.view(), this.anchorAt()),
+      ...this.spans().flatMap(takenByRibbon),
+      ...this.stretchMarks().map(takenByMark),
+    ]),
+  );
   protected readonly soundingWords = computed(() => {
     const { demand } = this.bench().document.exercise;
     switch (demand.kind) {
@@ -215,42 +219,9 @@ export class Scene {
     }
   });
 
-  /** The stretch of each band beside the middle of its ribbon; of a stack beside its edge. */
-  protected readonly stretchMarks = computed(() => {
-    const stacked = this.knots().length === 0;
-    const body = this.outline();
-    const middle = body.reduce((sum, { x }) => sum + x, 0) / Math.max(1, body.length);
-    const places = this.spans()
-      .filter(({ main }) => main)
-      .map(({ from, length, angle_deg, width, stretch, caution }) => {
-        const angle = (angle_deg * Math.PI) / 180;
-        const x = from.x + Math.cos(angle) * length * 0.45;
-        const y = from.y + Math.sin(angle) * length * 0.45;
-        const upright = Math.abs(Math.sin(angle)) > Math.SQRT1_2;
-        // Beside the ribbon where the person is not; above it where it lies.
-        const aside = x < middle - CLEAR_OF_BODY_PX ? -1 : 1;
-        return { words: stretchWord(stretch), caution, x, y, upright, aside, half: width / 2 };
-      });
-    const edge = (own: (typeof places)[number], at: (place: typeof own) => number): number =>
-      stacked ? Math.max(...places.map(at)) : at(own);
-    // Bands of a stack mostly stretch alike, which is said once.
-    const told = stacked
-      ? places.filter(({ words }, i) => places.findIndex((other) => other.words === words) === i)
-      : places;
-    return told.map((place, i) => {
-      const { words, caution, upright, aside, x, y } = place;
-      const nth = stacked ? i : 0;
-      const beside = edge(place, (other) => aside * other.x + other.half) + MARK_GAP_PX;
-      const above = edge(place, (other) => other.half - other.y) + MARK_GAP_PX;
-      return {
-        words,
-        caution,
-        x: upright ? aside * (beside + MARK_STEP_PX.x * nth) : x,
-        y: upright ? y : -(above + MARK_STEP_PX.y * nth),
-        anchor: upright ? (aside === 1 ? 'start' : 'end') : 'middle',
-      };
-    });
-  });
+  protected readonly stretchMarks = computed(() =>
+    stretchMarks(this.spans(), this.outline(), this.knots().length === 0),
+  );
 
   /** The straight line from the anchor through the hands and on beyond them. */
   protected readonly recoil = computed(() => {
@@ -379,6 +350,17 @@ export class Scene {
     );
   }
 
+  private outlineAt(k: number): Joints {
+    const { document, solved } = this.bench();
+    const placed = figurePlaces(document.exercise, document.body, solved.rig.prepared, k);
+    const joints = new Map<string, Point>();
+    for (const contact of JOINTS) {
+      const at = placed(contact);
+      if (at !== undefined) joints.set(contact, toScene(this.view(), at[0], at[1]));
+    }
+    return joints;
+  }
+
   /** Where the band pulls on the person: the hands, else the first body contact of a path. */
   private pullPlace(k: number): Point {
     const { contacts } = this.bench().solved.rig.prepared;
@@ -396,15 +378,6 @@ export class Scene {
     if (c === undefined) return toScene(this.view(), 0, 0);
     const i = c * samples + k;
     return toScene(this.view(), contacts.x[i] as number, contacts.y[i] as number);
-  }
-
-  /** Places of all contacts at the sample on show. */
-  private outline(): Point[] {
-    const { contacts, samples } = this.bench().solved.rig.prepared;
-    return contacts.kinds.map((_, c) => {
-      const i = c * samples + this.sample();
-      return toScene(this.view(), contacts.x[i] as number, contacts.y[i] as number);
-    });
   }
 }
 

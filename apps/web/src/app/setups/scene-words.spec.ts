@@ -1,0 +1,64 @@
+import { type Extent, soundingPlace, stretchMarks, takenByPerson } from './scene-words';
+import { type RibbonSpan, SCENE } from './scene-geometry';
+import { knowBand } from '@wiry-otter/core';
+import { measuredBand, pull } from '../../testing/records';
+
+const ROW: RibbonSpan = {
+  band: knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)])),
+  from: { x: 300, y: 200 },
+  length: 200,
+  angle_deg: 90,
+  width: 10,
+  rest_m: 0.5,
+  stretch: 1.5,
+  caution: false,
+  main: true,
+};
+
+describe('words in the scene', () => {
+  const joints = new Map([
+    ['shoulderR', { x: 200, y: 150 }],
+    ['hipR', { x: 200, y: 260 }],
+    ['head', { x: 200, y: 110 }],
+  ]);
+
+  /** What the figure takes up where it is put: its baseline is its place. */
+  const own = ({ x, y }: { x: number; y: number }, digits: number): Extent => ({
+    left: x,
+    right: x + 24 * digits + 60,
+    top: y - 38,
+    bottom: y + 24,
+  });
+  const clear = (a: Extent, b: Extent): boolean =>
+    a.left >= b.right || b.left >= a.right || a.top >= b.bottom || b.top >= a.bottom;
+
+  it('put the large figure within the drawing, clear of the person, wherever the band pulls', () => {
+    const taken = takenByPerson(joints, { floor: SCENE.floor }, { x: 200, y: SCENE.floor });
+    expect(taken.length).toBeGreaterThan(4);
+    for (let x = 0; x <= SCENE.width; x += 69) {
+      for (let y = 0; y <= SCENE.floor; y += 59) {
+        const figure = own(soundingPlace({ x, y }, 5, taken), 5);
+        expect(taken.every((other) => clear(figure, other))).toBeTrue();
+        expect(figure.left >= 0 && figure.right <= SCENE.width).toBeTrue();
+        expect(figure.top >= 0 && figure.bottom <= SCENE.floor).toBeTrue();
+      }
+    }
+  });
+
+  it('put it next to the pull where that is free', () => {
+    const { x, y } = soundingPlace({ x: 400, y: 200 }, 3, []);
+    expect(Math.hypot(x + 66 - 400, y - 200)).toBeLessThan(10);
+  });
+
+  it('say the stretch of a stack once, beyond its edge, and each that differs', () => {
+    const stack = [ROW, { ...ROW, from: { x: 315, y: 200 } }];
+    const [mark, ...more] = stretchMarks(stack, joints, true);
+    expect(more).toEqual([]);
+    expect(mark?.words).toBe('×1.50');
+    expect(mark?.x).toBeCloseTo(315 + 5 + 8, 6);
+    const different = stretchMarks([ROW, { ...ROW, stretch: 1.7 }], joints, true);
+    expect(different.map(({ words }) => words)).toEqual(['×1.50', '×1.70']);
+    // Bands that hang in one line each have their own.
+    expect(stretchMarks(stack, joints, false).length).toBe(2);
+  });
+});
