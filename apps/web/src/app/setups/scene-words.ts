@@ -113,18 +113,20 @@ const STEP_PX = 14;
  */
 export function soundingPlace(pull: Point, digits: number, taken: readonly Extent[]): Point {
   const width = WIDTH.digit * digits + WIDTH.beside;
-  const places: { readonly x: number; readonly y: number; readonly off: number }[] = [];
+  let nearest = { x: EDGE_PX, y: SCENE.floor - HEIGHT.down };
+  let least = Infinity;
+  // No list of places, nor its order: this is done on every frame of a drag.
   for (let y = EDGE_PX + HEIGHT.up; y <= SCENE.floor - HEIGHT.down; y += STEP_PX) {
     for (let x = EDGE_PX; x <= SCENE.width - EDGE_PX - width; x += STEP_PX) {
-      places.push({ x, y, off: Math.hypot(x + width / 2 - pull.x, y - pull.y) });
+      const off = Math.hypot(x + width / 2 - pull.x, y - pull.y);
+      if (off >= least) continue;
+      const own = { left: x, right: x + width, top: y - HEIGHT.up, bottom: y + HEIGHT.down };
+      if (taken.some((other) => overlap(own, other))) continue;
+      nearest = { x, y };
+      least = off;
     }
   }
-  places.sort((a, b) => a.off - b.off);
-  const free = places.find(({ x, y }) => {
-    const own = { left: x, right: x + width, top: y - HEIGHT.up, bottom: y + HEIGHT.down };
-    return !taken.some((other) => overlap(own, other));
-  });
-  return free ?? { x: EDGE_PX, y: SCENE.floor - HEIGHT.down };
+  return nearest;
 }
 
 /** What the person takes up: along the bones, round the head, and from above the shoulders. */
