@@ -5,17 +5,17 @@ import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
-import type { Account } from '@wiry-otter/contracts';
+import type { Account, BandRecord } from '@wiry-otter/contracts';
 import * as accountEffects from '../app/state/account-effects';
-import { accountFeature } from '../app/state/account';
+import { accountActions, accountFeature } from '../app/state/account';
 import * as bandEffects from '../app/state/band-effects';
 import { bandsFeature } from '../app/state/bands';
 import { noticesFeature } from '../app/state/notices';
 import { outboxFeature } from '../app/state/outbox';
 import * as outboxEffects from '../app/state/outbox-effects';
-import { studioFeature } from '../app/state/studio';
+import { studioActions, studioFeature } from '../app/state/studio';
 import * as studioEffects from '../app/state/studio-effects';
-import { UUID } from './records';
+import { personRecord, placeRecord, UUID } from './records';
 
 export const ACCOUNT: Account = {
   trainer: { id: `${UUID}1`, name: 'Mika Ferrow', email: 'mika@canalside.example' },
@@ -51,4 +51,22 @@ export function setUpApp(): { store: Store; wire: HttpTestingController } {
     ],
   });
   return { store: TestBed.inject<Store>(Store), wire: TestBed.inject(HttpTestingController) };
+}
+
+/** The application with the trainer signed in: one person, one place and these bands. */
+export function setUpStudio(bands: readonly BandRecord[]): ReturnType<typeof setUpApp> {
+  const app = setUpApp();
+  app.store.dispatch(accountActions.signedIn({ account: ACCOUNT }));
+  app.store.dispatch(
+    studioActions.loaded({
+      bands,
+      people: [personRecord()],
+      places: [placeRecord()],
+      setups: [],
+      prescriptions: [],
+      decisions: [],
+      exercises: [],
+    }),
+  );
+  return app;
 }

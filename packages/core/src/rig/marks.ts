@@ -62,8 +62,10 @@ const JOINT_WORDS: Readonly<Record<Joint, string>> = {
 /** The root, unless it lies aside of the origin along the line to the anchor. */
 function overOrigin({ anchor, plane, root }: MarkedSetup['exercise']): string {
   const across = anchor?.side === 'left' || anchor?.side === 'right';
-  const aside = plane === 'transverse' && across ? root.at[1] : root.at[0];
-  return aside === 0 ? JOINT_WORDS[root.point] : 'middle of the body';
+  const [x, y] = root.at;
+  // Which axis runs along the line to the anchor; the third bears no offset.
+  const along = (plane === 'frontal') === across ? x : plane === 'transverse' ? y : 0;
+  return along === 0 ? JOINT_WORDS[root.point] : 'middle of the body';
 }
 
 /**

@@ -13,10 +13,10 @@ export class PointerMoves {
     const pacer = inject(FramePacer);
     const drawing = inject<ElementRef<Element>>(ElementRef).nativeElement;
     drawing.addEventListener('pointermove', (event) =>
-      pacer.keepUp(() => this.otterMoves()(event as PointerEvent)),
+      pacer.keepUp(this, () => this.otterMoves()(event as PointerEvent)),
     );
     // Ahead of those who let go on the same event: the last move counts.
     drawing.addEventListener('pointerup', () => pacer.letGo(), { capture: true });
-    inject(DestroyRef).onDestroy(() => pacer.letGo());
+    inject(DestroyRef).onDestroy(() => pacer.forget(this));
   }
 }

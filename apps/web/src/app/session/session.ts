@@ -14,8 +14,9 @@ import { rigSetup, knowBand } from '@wiry-otter/core';
 import { demandSounding } from '../drawing/figures';
 import { SoundingText } from '../drawing/sounding';
 import { TideLine } from '../drawing/tide-line';
+import { marksLine } from '../setups/marks';
 import { Scene } from '../setups/scene';
-import { savedPlace, type SolvedWorkbench } from '../setups/workbench-model';
+import type { SolvedWorkbench } from '../setups/workbench-model';
 import { Keys } from '../shell/keys';
 import { NoticeBar } from '../shell/notice-bar';
 import { Theme } from '../shell/theme';
@@ -90,13 +91,8 @@ export class Session {
       : demandSounding(figures.mean, null, figures.unit, this.unit());
   });
   protected readonly marks = computed(() => {
-    const setup = this.store.session()?.setup;
-    const place = setup && savedPlace(setup.document);
-    if (place === undefined) return 'no anchor';
-    const height = `anchor at ${(place.height_m * 100).toFixed(0)} cm`;
-    return place.distance_m === 0
-      ? height
-      : `${height}, ankles ${(place.distance_m * 100).toFixed(0)} cm from it`;
+    const document = this.store.session()?.setup.document;
+    return document === undefined ? '' : marksLine(document);
   });
   protected readonly warnings = computed(() =>
     (this.store.session()?.setup.cautions ?? []).filter(({ level }) => level !== 'note'),

@@ -22,6 +22,16 @@ export function marksOf(document: CompleteSetupDocument): Mark[] {
   ];
 }
 
+/** The same in one line, for who sets up: what is not as it usually is, is left out. */
+export function marksLine(document: CompleteSetupDocument): string {
+  const { distance_m, grip_m = 0, height_m, over } = setupMarks(document);
+  return [
+    height_m === undefined ? 'no anchor' : `anchor at ${centimetres(height_m)}`,
+    ...(distance_m === undefined ? [] : [`${over} ${centimetres(distance_m)} from it`]),
+    ...(grip_m > 0 ? [`grip ${centimetres(grip_m)} from the end`] : []),
+  ].join(', ');
+}
+
 function mark(what: string, length_m: number | undefined, words: (m: number) => string): Mark[] {
   return length_m === undefined ? [] : [{ what, figure: words(length_m) }];
 }

@@ -149,6 +149,7 @@ export function toScene(view: SceneView, x_m: number, y_m: number): Point {
 export interface RibbonSpan {
   readonly band: KnownBand;
   readonly from: Point;
+  readonly to: Point;
   readonly length: number;
   readonly angle_deg: number;
   readonly width: number;
@@ -183,12 +184,14 @@ export function ribbonSpans(bench: SolvedWorkbench, k: number, view: SceneView):
     const longest = Math.max(...spans.map(({ length }) => length));
     return spans.map(({ from, to, length }) => {
       const angle = Math.atan2(to.y - from.y, to.x - from.x);
+      const beside = ({ x, y }: Point): Point => ({
+        x: x - Math.sin(angle) * aside,
+        y: y + Math.cos(angle) * aside,
+      });
       return {
         band,
-        from: {
-          x: from.x - Math.sin(angle) * aside,
-          y: from.y + Math.cos(angle) * aside,
-        },
+        from: beside(from),
+        to: beside(to),
         length,
         angle_deg: (angle * 180) / Math.PI,
         width,

@@ -6,6 +6,7 @@ import { measuredBand, pull } from '../../testing/records';
 const ROW: RibbonSpan = {
   band: knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)])),
   from: { x: 300, y: 200 },
+  to: { x: 300, y: 400 },
   length: 200,
   angle_deg: 90,
   width: 10,
@@ -51,7 +52,7 @@ describe('words in the scene', () => {
   });
 
   it('say the stretch of a stack once, beyond its edge, and each that differs', () => {
-    const stack = [ROW, { ...ROW, from: { x: 315, y: 200 } }];
+    const stack = [ROW, { ...ROW, from: { x: 315, y: 200 }, to: { x: 315, y: 400 } }];
     const [mark, ...more] = stretchMarks(stack, joints, true);
     expect(more).toEqual([]);
     expect(mark?.words).toBe('×1.50');

@@ -48,11 +48,10 @@ export function stretchMarks(
   const middle = [...joints.values()].reduce((sum, { x }) => sum + x, 0) / Math.max(1, joints.size);
   const places = spans
     .filter(({ main }) => main)
-    .map(({ from, length, angle_deg, width, stretch, caution }) => {
-      const angle = (angle_deg * Math.PI) / 180;
-      const x = from.x + Math.cos(angle) * length * 0.45;
-      const y = from.y + Math.sin(angle) * length * 0.45;
-      const upright = Math.abs(Math.sin(angle)) > Math.SQRT1_2;
+    .map(({ from, to, length, width, stretch, caution }) => {
+      const x = from.x + (to.x - from.x) * 0.45;
+      const y = from.y + (to.y - from.y) * 0.45;
+      const upright = Math.abs(to.y - from.y) > length * Math.SQRT1_2;
       // Beside the ribbon where the person is not; above it where it lies.
       const aside = x < middle - CLEAR_OF_BODY_PX ? -1 : 1;
       return { words: stretchWord(stretch), caution, x, y, upright, aside, half: width / 2 };
@@ -171,10 +170,12 @@ export function takenByAnchor(
   return [TOP_WORDS, wall, name];
 }
 
-export function takenByRibbon({ from, length, angle_deg, width }: RibbonSpan): Extent[] {
-  const angle = (angle_deg * Math.PI) / 180;
-  const to = { x: from.x + Math.cos(angle) * length, y: from.y + Math.sin(angle) * length };
+export function takenByRibbon({ from, to, width }: RibbonSpan): Extent[] {
   return takenAlong(from, to, width / 2 + 3);
+}
+
+export function takenByLine(line: { readonly from: Point; readonly to: Point } | null): Extent[] {
+  return line === null ? [] : takenAlong(line.from, line.to, 4);
 }
 
 export function takenByMark({ anchor, x, y }: StretchMark): Extent {

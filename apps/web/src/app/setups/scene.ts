@@ -27,6 +27,7 @@ import {
   soundingPlace,
   stretchMarks,
   takenByAnchor,
+  takenByLine,
   takenByMark,
   takenByPerson,
   takenByRibbon,
@@ -203,6 +204,7 @@ export class Scene {
       ...takenByAnchor(this.view(), this.anchorAt()),
       ...this.spans().flatMap(takenByRibbon),
       ...this.stretchMarks().map(takenByMark),
+      ...takenByLine(this.recoil()),
     ]),
   );
   protected readonly soundingWords = computed(() => {
@@ -318,16 +320,11 @@ export class Scene {
     const hand = this.contactAt('gripR', this.sample());
     const span = this.spans().find(({ main }) => main);
     if (span === undefined) return 0;
-    const angle = (span.angle_deg * Math.PI) / 180;
-    const far = {
-      x: span.from.x + Math.cos(angle) * span.length,
-      y: span.from.y + Math.sin(angle) * span.length,
-    };
+    const { from, to } = span;
     const other =
-      Math.hypot(far.x - hand.x, far.y - hand.y) <
-      Math.hypot(span.from.x - hand.x, span.from.y - hand.y)
-        ? span.from
-        : far;
+      Math.hypot(to.x - hand.x, to.y - hand.y) < Math.hypot(from.x - hand.x, from.y - hand.y)
+        ? from
+        : to;
     const length = Math.hypot(other.x - hand.x, other.y - hand.y);
     return length === 0
       ? 0

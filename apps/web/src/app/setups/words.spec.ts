@@ -3,7 +3,7 @@ import type { CompleteSetupDocument } from '@wiry-otter/contracts';
 import { composeSetup } from '@wiry-otter/core';
 import { anchorShapes, anchorShapesFromAbove } from './anchor-shapes';
 import { ANCHOR_WORDS } from './kit';
-import { marksOf } from './marks';
+import { marksLine, marksOf } from './marks';
 import { compareWords, weightTitle } from './weight-words';
 
 const N = (force_N: number): string => `${force_N.toFixed(0)} N`;
@@ -66,6 +66,16 @@ describe('marks', () => {
     // The elbow lies aside of the line from the anchor's plumb line to the middle of the body.
     const rotation = marksOf(composed('outward-rotation', 0.9)).map(({ what }) => what);
     expect(rotation).toContain('middle of the body from the anchor’s plumb line');
+  });
+
+  it('fit in one line', () => {
+    expect(marksLine(composed('standing-row', 1.9, 0.05))).toBe(
+      'anchor at 120 cm, ankles 190 cm from it, grip 5 cm from the end',
+    );
+    expect(marksLine(composed('seated-low-row', 1.4))).toBe(
+      'anchor at 120 cm, hips 140 cm from it',
+    );
+    expect(marksLine(composed('curl', 0))).toBe('no anchor');
   });
 
   it('leave out what an exercise does not have', () => {

@@ -1,15 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { ACCOUNT, setUpApp } from '../../testing/app';
-import {
-  bandRecord,
-  personRecord,
-  placeRecord,
-  pull,
-  UUID,
-  measurementRecord,
-} from '../../testing/records';
-import { accountActions } from '../state/account';
-import { studioActions } from '../state/studio';
+import { setUpStudio } from '../../testing/app';
+import { bandRecord, pull, UUID, measurementRecord } from '../../testing/records';
 import { WorkbenchStore } from './workbench-store';
 
 const BAND = bandRecord({
@@ -19,19 +10,7 @@ const BAND = bandRecord({
 
 function openBench(): InstanceType<typeof WorkbenchStore> {
   TestBed.resetTestingModule();
-  const { store } = setUpApp();
-  store.dispatch(accountActions.signedIn({ account: ACCOUNT }));
-  store.dispatch(
-    studioActions.loaded({
-      bands: [BAND],
-      people: [personRecord()],
-      places: [placeRecord()],
-      setups: [],
-      prescriptions: [],
-      decisions: [],
-      exercises: [],
-    }),
-  );
+  setUpStudio([BAND]);
   const bench = TestBed.runInInjectionContext(() => new WorkbenchStore());
   TestBed.tick();
   return bench;
@@ -98,6 +77,17 @@ describe('workbench store', () => {
     expect(bench.canRedo()).toBeFalse();
     while (bench.canUndo()) bench.undo();
     expect(bench.set.bandIds()).toEqual([]);
+  });
+
+  it('takes what changes nothing for no change', () => {
+    const bench = openBench();
+    bench.setDistance(bench.set.distance_m() + 0.001);
+    bench.setSide(bench.set.side());
+    expect(bench.canUndo()).toBeFalse();
+    bench.setDistance(bench.set.distance_m() + 0.01);
+    bench.undo();
+    bench.setDistance(bench.set.distance_m());
+    expect(bench.canRedo()).toBeTrue();
   });
 
   it('undoes a slow drag as one change, and two keys far apart as two', () => {

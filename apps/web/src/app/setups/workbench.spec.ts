@@ -1,15 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { ACCOUNT, setUpApp } from '../../testing/app';
-import {
-  bandRecord,
-  measurementRecord,
-  personRecord,
-  placeRecord,
-  pull,
-  UUID,
-} from '../../testing/records';
-import { accountActions } from '../state/account';
-import { studioActions } from '../state/studio';
+import { setUpStudio } from '../../testing/app';
+import { bandRecord, measurementRecord, pull, UUID } from '../../testing/records';
 import { Workbench } from './workbench';
 
 const BAND = bandRecord({
@@ -24,19 +15,7 @@ describe('workbench', () => {
 
   beforeEach(() => {
     localStorage.clear();
-    const { store } = setUpApp();
-    store.dispatch(accountActions.signedIn({ account: ACCOUNT }));
-    store.dispatch(
-      studioActions.loaded({
-        bands: [BAND],
-        people: [personRecord()],
-        places: [placeRecord()],
-        setups: [],
-        prescriptions: [],
-        decisions: [],
-        exercises: [],
-      }),
-    );
+    setUpStudio([BAND]);
     frames = new Map();
     let asked = 0;
     spyOn(window, 'requestAnimationFrame').and.callFake((callback) => {

@@ -43,7 +43,7 @@ describe('frame pacer', () => {
   const follow = (what: string): void => pacer.follow(owner, () => done.push(what));
   /** A move of the hand that changes something: something newer follows from it. */
   const move = (what: string): void =>
-    pacer.keepUp(() => {
+    pacer.keepUp(owner, () => {
       done.push(what);
       follow(`after ${what}`);
     });
@@ -70,7 +70,7 @@ describe('frame pacer', () => {
   it('takes a move that changes nothing for a pause', () => {
     move('a');
     frame(0);
-    pacer.keepUp(() => done.push('still'));
+    pacer.keepUp(owner, () => done.push('still'));
     frame(16);
     expect(done).toEqual(['a', 'still', 'after a']);
   });
@@ -118,5 +118,17 @@ describe('frame pacer', () => {
     go(9);
     drawing?.dispatchEvent(new PointerEvent('pointerup'));
     expect(fixture.componentInstance.at()).toBe(9);
+  });
+
+  it('does nothing any more for a drawing that is gone', () => {
+    const fixture = TestBed.createComponent(Drawing);
+    fixture.autoDetectChanges();
+    (fixture.nativeElement as HTMLElement)
+      .querySelector('div')
+      ?.dispatchEvent(new PointerEvent('pointermove', { clientX: 3 }));
+    const { at } = fixture.componentInstance;
+    fixture.destroy();
+    frame(0);
+    expect(at()).toBe(0);
   });
 });

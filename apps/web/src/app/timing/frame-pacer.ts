@@ -18,15 +18,15 @@ interface FollowUp {
 @Injectable({ providedIn: 'root' })
 export class FramePacer {
   private readonly app = inject(ApplicationRef);
-  private hand: (() => void) | undefined;
+  private hand: { readonly owner: object; readonly move: () => void } | undefined;
   /** By whose they are, the oldest first. */
   private readonly followUps = new Map<object, FollowUp>();
   private stirred = false;
   private ahead = false;
 
   /** Does this at the beginning of the next frame, instead of an earlier move not yet done. */
-  keepUp(move: () => void): void {
-    this.hand = move;
+  keepUp(owner: object, move: () => void): void {
+    this.hand = { owner, move };
     this.lookAhead();
   }
 
@@ -41,13 +41,14 @@ export class FramePacer {
   /** What an owner had waiting is of no use any more. */
   forget(owner: object): void {
     this.followUps.delete(owner);
+    if (this.hand?.owner === owner) this.hand = undefined;
   }
 
   /** The hand lets go: its last move is done at once. */
   letGo(): void {
-    const move = this.hand;
+    const hand = this.hand;
     this.hand = undefined;
-    move?.();
+    hand?.move();
   }
 
   private lookAhead(): void {
