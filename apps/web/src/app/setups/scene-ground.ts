@@ -40,9 +40,9 @@ const MARK_PX = { long: 16, short: 9 } as const;
       </svg:text>
     }
     <svg:text
-      [attr.x]="size.width - 8"
+      [attr.x]="otterGround().side === -1 ? 8 : size.width - 8"
       [attr.y]="y() + 48"
-      text-anchor="end"
+      [attr.text-anchor]="otterGround().side === -1 ? 'start' : 'end'"
       font-size="12"
       fill="var(--faint)"
     >
