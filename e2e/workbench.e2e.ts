@@ -58,6 +58,8 @@ test('by mouse: from person and place to a set-up that is ready', async ({ page 
   await seeToWarnings(page);
   await page.getByRole('button', { name: 'Save set-up' }).click();
   await expect(page.getByText('Heron: ready.')).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: /^Seen to by Mika/ }).first()).toBeChecked();
+  await expect(page.getByLabel('I have seen to it')).toHaveCount(0);
 });
 
 test('by keyboard alone: a side raise, taken lower, undone, saved', async ({ page }) => {

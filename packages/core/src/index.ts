@@ -2,11 +2,14 @@ export { type Fault, type FaultCode, fail, type Result, succeed } from './faults
 export {
   type ForceUnit,
   fromNewtons,
+  FORCE_WORDS,
+  forceFigure,
   INCH_M,
   KILOGRAM_FORCE_N,
   POUND_FORCE_N,
   STANDARD_GRAVITY_M_S2,
   toNewtons,
+  writeForce,
 } from './units/units.js';
 export {
   type Band,

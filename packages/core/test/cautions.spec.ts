@@ -1,10 +1,12 @@
 import {
   type AnchorFacts,
   type Band,
+  type Caution,
   CAUTION_RULES,
   type CautionContext,
   type Exercise,
   findCautions,
+  type ForceUnit,
   type Grade,
   type Material,
   type PersonFacts,
@@ -38,7 +40,6 @@ interface Case {
 }
 
 const PERSON: PersonFacts = {
-  stature_m: 1.75,
   goal: 'keep',
   latexAllergy: false,
   bornOn: null,
@@ -101,6 +102,8 @@ function contextOf(options: Case): CautionContext {
     })),
   };
 }
+
+const isLetGo = ({ rule }: Caution): boolean => rule === 'let-go';
 
 const rulesOf = (options: Case): string[] =>
   findCautions(contextOf(options)).map(({ rule }) => rule);
@@ -167,6 +170,16 @@ describe('cautions', () => {
   it('mixed-lengths notes flat lengths more than 3 % apart', () => {
     expect(rulesOf({ flatLengths: [1, 1.03] })).toEqual([]);
     expect(rulesOf({ flatLengths: [1, 1.04] })).toEqual(['mixed-lengths']);
+  });
+
+  it('tell forces in the unit asked for, newtons unless one is', () => {
+    const context = contextOf({ strength: 5 });
+    const pull_N = Number(findCautions(context).find(isLetGo)?.figures['pull_N']);
+    const words = (unit?: ForceUnit): string | undefined =>
+      /under (.*) when/.exec(findCautions({ ...context, unit }).find(isLetGo)?.text ?? '')?.[1];
+    expect(words()).toBe(`${Math.round(pull_N)} N`);
+    expect(words('kgf')).toBe(`${(pull_N / 9.80665).toFixed(1)} kg`);
+    expect(words('lbf')).toBe(`${(pull_N / 4.4482216152605).toFixed(1)} lb`);
   });
 
   it('let-go and hands speak of hard pulls', () => {

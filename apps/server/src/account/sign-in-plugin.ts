@@ -20,6 +20,7 @@ const NOBODY: Scope = {
   trainerName: '',
   zone: 'UTC',
   inspectionRule: DEFAULT_INSPECTION_RULE,
+  forceUnit: 'N',
   eyesRule: false,
   now: new Date(0),
 };
@@ -42,6 +43,7 @@ export const signInPlugin = fp(
         trainerName: trainer.name,
         zone: studio.zone,
         inspectionRule: { days: studio.inspectionDays, cycles: studio.inspectionCycles },
+        forceUnit: studio.forceUnit,
         eyesRule: studio.eyesRule,
         now: new Date(),
       };

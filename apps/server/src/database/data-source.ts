@@ -26,6 +26,7 @@ import { OwnExerciseEntity } from './entities/exercise.js';
 import { KnowTheBands1764100000000 } from './migrations/1764100000000-know-the-bands.js';
 import { AnchorsAndExercises1764300000000 } from './migrations/1764300000000-anchors-and-exercises.js';
 import { StudioRules1764200000000 } from './migrations/1764200000000-studio-rules.js';
+import { WhoSawToIt1764400000000 } from './migrations/1764400000000-who-saw-to-it.js';
 
 /**
  * Connects to PostgreSQL and brings the schema up to date; fails with the server's address
@@ -62,6 +63,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       KnowTheBands1764100000000,
       StudioRules1764200000000,
       AnchorsAndExercises1764300000000,
+      WhoSawToIt1764400000000,
     ],
     migrationsRun: true,
     migrationsTransactionMode: 'all',

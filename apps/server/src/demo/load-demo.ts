@@ -101,6 +101,7 @@ async function createStudio(manager: EntityManager, folder: string, now: Date): 
     trainerName: first.name,
     zone,
     inspectionRule: DEFAULT_INSPECTION_RULE,
+    forceUnit,
     eyesRule: false,
     now,
   };

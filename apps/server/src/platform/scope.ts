@@ -1,4 +1,4 @@
-import type { InspectionRule } from '@wiry-otter/core';
+import type { ForceUnit, InspectionRule } from '@wiry-otter/core';
 import type { EntityManager, EntitySchema, FindOptionsWhere, ObjectLiteral } from 'typeorm';
 import { refuse } from '../problems/refusal.js';
 
@@ -10,6 +10,8 @@ export interface Scope {
   readonly zone: string;
   /** When the studio wants its bands inspected. */
   readonly inspectionRule: InspectionRule;
+  /** What the studio writes forces in. */
+  readonly forceUnit: ForceUnit;
   /** The studio refuses a pull toward the face. */
   readonly eyesRule: boolean;
   /** The moment of the request, so that all it writes carries one time. */

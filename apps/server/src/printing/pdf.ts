@@ -1,4 +1,3 @@
-import type { ForceUnit } from '@wiry-otter/core';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
@@ -11,7 +10,6 @@ export const INK = '#14283b';
 export const FAINT = '#51606d';
 export const STOP = '#8b2748';
 
-export const UNIT_WORDS: Readonly<Record<ForceUnit, string>> = { N: 'N', kgf: 'kg', lbf: 'lb' };
 
 const WEIGHTS = { regular: 400, bold: 700 } as const;
 

@@ -8,8 +8,10 @@ import {
   type AnchorFacts,
   bandFacts,
   canBeUsed,
+  type Caution,
   findCautions,
   fittedBand,
+  type ForceUnit,
   knowBands,
   type KnownBand,
   rigSetup,
@@ -23,15 +25,29 @@ export interface JudgedSetup {
   readonly ready: boolean;
 }
 
+type StoredCaution = SetupRecord['cautions'][number];
+
+/** Which warnings are seen to, and by whom. */
+export interface SeenFacts {
+  /** Rules whose warning is acknowledged. */
+  readonly acknowledged: readonly string[];
+  /** Who says so now, and when. */
+  readonly present: NonNullable<StoredCaution['seen']>;
+  /** The cautions of the version before: who saw to one that still says the same stays on record. */
+  readonly before: readonly StoredCaution[];
+}
+
 /** What a set-up is judged by besides its document. */
 export interface SetupFacts {
   readonly person: PersonRecord;
   /** The bands of the set-up and the rolls they were cut from. */
   readonly bands: readonly BandRecord[];
   readonly anchor: AnchorFacts | null;
-  readonly acknowledged: readonly string[];
+  readonly seen: SeenFacts;
   readonly today: string;
   readonly eyesRule: boolean;
+  /** What forces are told in. */
+  readonly unit: ForceUnit;
 }
 
 /**
@@ -46,7 +62,7 @@ export function judgeSetup(document: CompleteSetupDocument, facts: SetupFacts): 
   const solved = rigSetup(complete);
   if (!solved.ok) return refuseDocument(solved.faults, '.document');
   const { summary, rig } = solved.value;
-  const cautions = findCautions({
+  const found = findCautions({
     setup: complete,
     movement: complete.exercise.cautions ?? [],
     solved: solved.value,
@@ -54,21 +70,30 @@ export function judgeSetup(document: CompleteSetupDocument, facts: SetupFacts): 
     person: facts.person,
     today: facts.today,
     eyesRule: facts.eyesRule,
+    unit: facts.unit,
     bands: used.map(bandFacts),
   });
   const { start, mean, end, peak, peakStretch } = summary;
+  const cautions = found.map((caution) => withSeen(caution, facts.seen));
   return {
     document: complete,
     figures: { unit: rig.prepared.unit, start, mean, end, peak, peakStretch },
-    cautions: cautions.map(({ cure, ...caution }) => ({
-      ...caution,
-      ...(cure === undefined ? {} : { cure }),
-    })),
+    cautions,
     ready: cautions.every(
-      ({ level, rule }) =>
-        level === 'note' || (level === 'warn' && facts.acknowledged.includes(rule)),
+      ({ level, seen }) => level === 'note' || (level === 'warn' && seen !== undefined),
     ),
   };
+}
+
+function withSeen(
+  { cure, ...caution }: Caution,
+  { acknowledged, before, present }: SeenFacts,
+): StoredCaution {
+  const stored = { ...caution, ...(cure === undefined ? {} : { cure }) };
+  const { level, rule, text } = caution;
+  if (level !== 'warn' || !acknowledged.includes(rule)) return stored;
+  const same = before.find((other) => other.rule === rule && other.text === text);
+  return { ...stored, seen: same?.seen ?? present };
 }
 
 /** A band that may be in a set-up and has a law; a refusal that names it otherwise. */

@@ -2,11 +2,11 @@ import type { SetupRecord } from '@wiry-otter/contracts';
 import {
   distanceMarks,
   type ForceUnit,
-  fromNewtons,
   type SetupMarks,
   setupMarks,
+  writeForce,
 } from '@wiry-otter/core';
-import { FAINT, INK, MM, printPdf, STOP, UNIT_WORDS } from '../printing/pdf.js';
+import { FAINT, INK, MM, printPdf, STOP } from '../printing/pdf.js';
 
 /** A4 lying, mm. */
 const PAGE = { width: 297, height: 210 } as const;
@@ -47,10 +47,7 @@ export function markSheet(
 }
 
 function loadWords({ figures }: SetupRecord, unit: ForceUnit): (mean: number) => string {
-  return (mean) =>
-    figures.unit === 'N·m'
-      ? `${mean.toFixed(1)} N·m`
-      : `${fromNewtons(mean, unit).toFixed(unit === 'N' ? 0 : 1)} ${UNIT_WORDS[unit]}`;
+  return (mean) => (figures.unit === 'N·m' ? `${mean.toFixed(1)} N·m` : writeForce(mean, unit));
 }
 
 function drawHead(

@@ -74,9 +74,14 @@ export async function putSetup(
     person,
     bands,
     anchor: anchor ?? null,
-    acknowledged: input.acknowledged,
+    seen: {
+      acknowledged: input.acknowledged,
+      present: { by: scope.trainerId, name: scope.trainerName, at: scope.now.toISOString() },
+      before: head === undefined ? [] : (await recordOf(manager, head)).cautions,
+    },
     today: dayInZone(scope.now, scope.zone),
     eyesRule: scope.eyesRule,
+    unit: scope.forceUnit,
   });
   const written: SetupRow = {
     id,
@@ -87,7 +92,7 @@ export async function putSetup(
     removed: head?.removed ?? false,
   };
   await manager.save(SetupEntity, written);
-  const { title, routeId, placeId, anchorId, acknowledged } = input;
+  const { title, routeId, placeId, anchorId } = input;
   await manager.insert(SetupVersionEntity, {
     ...judged,
     setupId: id,
@@ -97,7 +102,6 @@ export async function putSetup(
     anchorId,
     title,
     routeId,
-    acknowledged,
     savedAt: scope.now,
     savedBy: scope.trainerId,
   });

@@ -106,7 +106,8 @@ export async function demoSetup(client: Client, name: string): Promise<SetupReco
 }
 
 export function inputOf(setup: SetupRecord, version: number): SetupInput {
-  const { personId, placeId, anchorId, title, routeId, document, acknowledged } = setup;
+  const { personId, placeId, anchorId, title, routeId, document } = setup;
+  const acknowledged = setup.cautions.flatMap(({ rule, seen }) => (seen ? rule : []));
   return { version, personId, placeId, anchorId, title, routeId, document, acknowledged };
 }
 

@@ -9,11 +9,14 @@ const setupFields = {
   title: z.string().trim().min(1).max(120),
   routeId: z.string().min(1).max(100),
   document: completeSetupDocument,
-  /** Rules whose warning the trainer has acknowledged. */
-  acknowledged: z.array(z.string().max(60)).max(50),
 };
 
-export const setupInput = z.strictObject({ version, ...setupFields });
+export const setupInput = z.strictObject({
+  version,
+  ...setupFields,
+  /** Rules whose warning, as it is said now, the trainer has acknowledged. */
+  acknowledged: z.array(z.string().max(60)).max(50),
+});
 export type SetupInput = z.infer<typeof setupInput>;
 
 export const caution = z.object({
@@ -22,6 +25,8 @@ export const caution = z.object({
   text: z.string(),
   figures: z.record(z.string(), z.union([z.number(), z.string()])),
   cure: z.object({ kind: z.literal('distance'), closer_m: z.number() }).optional(),
+  /** Who acknowledged the warning and when; none for what informs, refuses, or was not acknowledged. */
+  seen: z.object({ by: uuid, name: z.string(), at: moment }).optional(),
 });
 
 /** The figures a set-up is listed and compared by. */

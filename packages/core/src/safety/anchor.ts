@@ -1,3 +1,4 @@
+import { writeForce } from '../units/units.js';
 import { pullLines } from './pull-lines.js';
 import type { Caution, CautionContext, CautionRule } from './caution.js';
 
@@ -38,13 +39,13 @@ export const doorPlace: CautionRule = {
   id: 'door-place',
   level: 'refuse',
   check: (context) => {
-    const { anchor, person } = context;
+    const { anchor, setup } = context;
     const side = anchor?.door?.side;
     if (anchor === null || (side !== 'hinge' && side !== 'latch')) return undefined;
     const steepest_deg = steepest(context);
     const height_m = anchorHeight(context);
     if (height_m === undefined || steepest_deg === undefined) return undefined;
-    const share = height_m / person.stature_m;
+    const share = height_m / setup.body.stature_m;
     const refused = (why: string): Caution => ({
       rule: 'door-place',
       level: 'refuse',
@@ -66,7 +67,7 @@ export const doorPlace: CautionRule = {
 export const anchorLoad: CautionRule = {
   id: 'anchor-load',
   level: 'refuse',
-  check: ({ anchor, solved }) => {
+  check: ({ anchor, solved, unit }) => {
     if (anchor === null) return undefined;
     const peak_N = Math.max(0, ...solved.buffers.anchorPeak_N);
     const { name, ratedLoad_N } = anchor;
@@ -75,7 +76,7 @@ export const anchorLoad: CautionRule = {
       return {
         rule: 'anchor-load',
         level: 'warn',
-        text: `${Math.round(peak_N)} N on ${name}, which nobody has rated. Furniture, handles and thin rails give way: try it with your own weight first.`,
+        text: `${writeForce(peak_N, unit)} on ${name}, which nobody has rated. Furniture, handles and thin rails give way: try it with your own weight first.`,
         figures: { peak_N },
       };
     }
@@ -83,7 +84,7 @@ export const anchorLoad: CautionRule = {
     return {
       rule: 'anchor-load',
       level: 'refuse',
-      text: `${Math.round(peak_N)} N on ${name}, which is rated for ${Math.round(ratedLoad_N)} N: a third of it, ${Math.round(ratedLoad_N / LOAD_RESERVE)} N, is the most. Take a lighter band or another anchor.`,
+      text: `${writeForce(peak_N, unit)} on ${name}, which is rated for ${writeForce(ratedLoad_N, unit)}: a third of it, ${writeForce(ratedLoad_N / LOAD_RESERVE, unit)}, is the most. Take a lighter band or another anchor.`,
       figures: { peak_N, ratedLoad_N },
     };
   },

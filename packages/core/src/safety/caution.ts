@@ -5,6 +5,7 @@ import type { SolvedRig } from '../demand/solve-setup.js';
 import type { Grade } from '../elastic/calibration.js';
 import type { AnchorKind } from '../rig/anchor-points.js';
 import type { Setup } from '../rig/setup.js';
+import type { ForceUnit } from '../units/units.js';
 
 /** `refuse` keeps a set-up from being ready, `warn` must be acknowledged, `note` informs. */
 export type CautionLevel = 'refuse' | 'warn' | 'note';
@@ -55,7 +56,6 @@ export interface AnchorFacts {
 
 /** What is on a person's file that a caution looks at. */
 export interface PersonFacts {
-  readonly stature_m: number;
   readonly goal: 'build' | 'keep' | 'rehab' | 'skill';
   readonly latexAllergy: boolean;
   /** Day of birth, ISO 8601; null where it is not on file. */
@@ -96,6 +96,8 @@ export interface CautionContext {
   /** The studio refuses a pull toward the face, where it is else warned of. */
   readonly eyesRule?: boolean | undefined;
   readonly work?: WorkFacts | undefined;
+  /** Unit that forces are told in; newtons where it is not given. */
+  readonly unit?: ForceUnit | undefined;
 }
 
 /** One rule: pure, and silent when it has nothing to say. */

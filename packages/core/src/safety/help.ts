@@ -1,4 +1,5 @@
 import { naturalStrands } from '../elastic/band.js';
+import { writeForce } from '../units/units.js';
 import type { CautionContext, CautionRule } from './caution.js';
 
 /** Help above this share leaves next to nothing to do. */
@@ -36,7 +37,7 @@ export const mount: CautionRule = {
     return {
       rule: 'mount',
       level: 'warn',
-      text: `Hooking in takes ${Math.round(pull_N)} N, more than the ${Math.round(mountLimit_N)} N on file: one foot first, a box or a partner, or two slimmer bands one after the other. Never alone on a high bar.`,
+      text: `Hooking in takes ${writeForce(pull_N, context.unit)}, more than the ${writeForce(mountLimit_N, context.unit)} on file: one foot first, a box or a partner, or two slimmer bands one after the other. Never alone on a high bar.`,
       figures: { pull_N, mountLimit_N },
     };
   },

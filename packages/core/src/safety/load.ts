@@ -1,3 +1,4 @@
+import { writeForce } from '../units/units.js';
 import type { CautionRule } from './caution.js';
 import { pullAtStart } from './help.js';
 
@@ -78,7 +79,7 @@ export const letGo: CautionRule = {
     return {
       rule: 'let-go',
       level: 'warn',
-      text: `The band is already under ${Math.round(start_N)} N when it is taken off: release with control and clear the line of recoil.`,
+      text: `The band is already under ${writeForce(start_N, context.unit)} when it is taken off: release with control and clear the line of recoil.`,
       figures: { pull_N: start_N },
     };
   },
@@ -88,14 +89,14 @@ export const letGo: CautionRule = {
 export const hands: CautionRule = {
   id: 'hands',
   level: 'note',
-  check: ({ setup, solved: { summary, rig } }) => {
+  check: ({ setup, solved: { summary, rig }, unit }) => {
     if (setup.exercise.demand.kind !== 'contact' || rig.prepared.unit !== 'N') return undefined;
     const each_N = summary.peak / setup.exercise.demand.at.length;
     if (each_N <= BARE_HAND_N) return undefined;
     return {
       rule: 'hands',
       level: 'note',
-      text: `${Math.round(each_N)} N in each bare hand: full-finger gloves or a handle, held in the base of the palm.`,
+      text: `${writeForce(each_N, unit)} in each bare hand: full-finger gloves or a handle, held in the base of the palm.`,
       figures: { hand_N: each_N },
     };
   },

@@ -1,4 +1,5 @@
 import { daysBetween } from '../progression/day.js';
+import { writeForce } from '../units/units.js';
 import { isCleared } from './person.js';
 import type { Caution, CautionContext, CautionLevel, CautionRule } from './caution.js';
 
@@ -59,7 +60,7 @@ export const neckSlip: CautionRule = {
 export const neckWork: CautionRule = {
   id: 'neck-work',
   level: 'refuse',
-  check: ({ movement, person, solved: { summary }, today }) => {
+  check: ({ movement, person, solved: { summary }, today, unit }) => {
     if (!movement.includes('neck-work')) return undefined;
     const refused = (text: string): Caution => ({
       rule: 'neck-work',
@@ -74,7 +75,7 @@ export const neckWork: CautionRule = {
     }
     if (summary.peak > NECK_CAP_N) {
       return refused(
-        `${Math.round(summary.peak)} N on the neck; ${NECK_CAP_N} N is the most. Step closer or take a lighter band.`,
+        `${writeForce(summary.peak, unit)} on the neck; ${writeForce(NECK_CAP_N, unit)} is the most. Step closer or take a lighter band.`,
       );
     }
     return undefined;

@@ -40,6 +40,19 @@ export function toNewtons(value: number, unit: ForceUnit): number {
   return value * NEWTONS_PER[unit];
 }
 
+/** The short word of each unit: kilograms and pounds are meant as forces on a scale. */
+export const FORCE_WORDS: Readonly<Record<ForceUnit, string>> = { N: 'N', kgf: 'kg', lbf: 'lb' };
+
+/** A force in newtons as a figure for people: whole newtons, tenths of kilograms and pounds. */
+export function forceFigure(force_N: number, unit: ForceUnit): string {
+  return fromNewtons(force_N, unit).toFixed(unit === 'N' ? 0 : 1);
+}
+
+/** A force in newtons as it is written in a sentence. Example: `writeForce(98, 'kgf')` is `10.0 kg`. */
+export function writeForce(force_N: number, unit: ForceUnit = 'N'): string {
+  return `${forceFigure(force_N, unit)} ${FORCE_WORDS[unit]}`;
+}
+
 /** A force in newtons, in `unit`. Example: `fromNewtons(98.0665, 'kgf')` is 10. */
 export function fromNewtons(force_N: number, unit: ForceUnit): number {
   return force_N / NEWTONS_PER[unit];

@@ -1,14 +1,15 @@
 import type { BandRecord } from '@wiry-otter/contracts';
 import {
+  forceFigure,
   type ForceUnit,
-  fromNewtons,
   type KnownBand,
   naturalStrands,
   predictStrand,
   RANGE_90,
+  writeForce,
 } from '@wiry-otter/core';
 import QRCode from 'qrcode';
-import { FAINT, INK, MM, printPdf, UNIT_WORDS } from '../../printing/pdf.js';
+import { FAINT, INK, MM, printPdf } from '../../printing/pdf.js';
 
 /** A4 with three by eight tags, mm. */
 const PAGE = { width: 210, height: 297 } as const;
@@ -101,10 +102,8 @@ function pullWords(
   if (stretch > record.limit) return 'past its limit';
   const strands = naturalStrands(record.kind);
   const { strand_N, std_N } = predictStrand(calibration, stretch);
-  const digits = unit === 'N' ? 0 : 1;
-  const figure = fromNewtons(strands * strand_N, unit).toFixed(digits);
-  const spread = fromNewtons(strands * RANGE_90 * std_N, unit).toFixed(digits);
-  return `${figure} ±${spread} ${UNIT_WORDS[unit]}`;
+  const figure = forceFigure(strands * strand_N, unit);
+  return `${figure} ±${writeForce(strands * RANGE_90 * std_N, unit)}`;
 }
 
 function codeOf(address: string): Promise<Buffer> {

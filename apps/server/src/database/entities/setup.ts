@@ -45,7 +45,6 @@ export interface SetupVersionRow {
   title: string;
   routeId: string;
   document: CompleteSetupDocument;
-  acknowledged: string[];
   figures: SetupFigures;
   cautions: SetupRecord['cautions'];
   ready: boolean;
@@ -64,7 +63,6 @@ export const SetupVersionEntity = new EntitySchema<SetupVersionRow>({
     title: text(),
     routeId: text('route_id'),
     document: json(),
-    acknowledged: json(),
     figures: json(),
     cautions: json(),
     ready: flag(),

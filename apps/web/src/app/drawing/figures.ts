@@ -1,4 +1,4 @@
-import { type ForceUnit, fromNewtons, RANGE_90 } from '@wiry-otter/core';
+import { FORCE_WORDS, forceFigure, type ForceUnit, fromNewtons, RANGE_90 } from '@wiry-otter/core';
 
 /** A figure with its unit, as it is written: large figure, small unit, ± in lighter ink. */
 export interface Sounding {
@@ -7,8 +7,6 @@ export interface Sounding {
   readonly spread: string | null;
 }
 
-const FORCE_WORDS: Readonly<Record<ForceUnit, string>> = { N: 'N', kgf: 'kg', lbf: 'lb' };
-
 /** The unit's short word: kilograms and pounds are meant as forces on a scale. */
 export function forceWord(unit: ForceUnit): string {
   return FORCE_WORDS[unit];
@@ -16,11 +14,10 @@ export function forceWord(unit: ForceUnit): string {
 
 /** A force in the person's unit, with ± as the 90 % range where its deviation is known. */
 export function forceSounding(force_N: number, std_N: number | null, unit: ForceUnit): Sounding {
-  const digits = unit === 'N' ? 0 : 1;
   return {
-    figure: fromNewtons(force_N, unit).toFixed(digits),
+    figure: forceFigure(force_N, unit),
     unit: forceWord(unit),
-    spread: std_N === null ? null : fromNewtons(RANGE_90 * std_N, unit).toFixed(digits),
+    spread: std_N === null ? null : forceFigure(RANGE_90 * std_N, unit),
   };
 }
 

@@ -146,6 +146,7 @@ export class PoseEditor {
         anchor: null,
         bands: [band],
         eyesRule: false,
+        unit: 'N',
         today: format(new Date(), 'yyyy-MM-dd'),
         state: {
           ...EMPTY_BENCH,

@@ -94,9 +94,7 @@ export class Session {
     const document = this.store.session()?.setup.document;
     return document === undefined ? '' : marksLine(document);
   });
-  protected readonly warnings = computed(() =>
-    (this.store.session()?.setup.cautions ?? []).filter(({ level }) => level !== 'note'),
-  );
+  protected readonly cautions = computed(() => this.store.session()?.setup.cautions ?? []);
 
   protected readonly restLeft_s = computed(() => {
     const until = this.store.entry.restUntil();

@@ -1,5 +1,7 @@
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import type { SetupRecord } from '@wiry-otter/contracts';
 import type { Caution, CautionLevel } from '@wiry-otter/core';
+import { format, parseISO } from 'date-fns';
 
 /** A sign for each level, so that it is told without its colour. */
 const SIGNS: Readonly<Record<CautionLevel, string>> = { refuse: 'âœ•', warn: 'â–³', note: 'i' };
@@ -10,7 +12,7 @@ const SIGNS: Readonly<Record<CautionLevel, string>> = { refuse: 'âœ•', warn: 'â–
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <ul class="mt-2 grid gap-2" aria-label="Cautions">
-      @for (caution of cautions(); track caution.rule) {
+      @for (caution of told(); track caution.rule) {
         <li
           class="border-l-4 pl-3 text-sm"
           [class.border-stop]="caution.level === 'refuse'"
@@ -35,10 +37,10 @@ const SIGNS: Readonly<Record<CautionLevel, string>> = { refuse: 'âœ•', warn: 'â–
                 #seen
                 class="min-h-5 w-5"
                 type="checkbox"
-                [checked]="acknowledged().includes(caution.rule)"
-                (change)="seenTo.emit({ rule: caution.rule, yes: seen.checked })"
+                [checked]="caution.seen"
+                (change)="seenTo.emit({ text: caution.text, yes: seen.checked })"
               />
-              I have seen to it
+              {{ caution.seenWords }}
             </label>
           }
         </li>
@@ -48,11 +50,24 @@ const SIGNS: Readonly<Record<CautionLevel, string>> = { refuse: 'âœ•', warn: 'â–
 })
 export class CautionList {
   readonly cautions = input.required<readonly Caution[]>();
-  /** Rules whose warning was seen to. */
+  /** Warnings seen to, in the words they were said in. */
   readonly acknowledged = input.required<readonly string[]>();
-  readonly seenTo = output<{ readonly rule: string; readonly yes: boolean }>();
+  /** The same set-up's cautions as saved, which say who saw to them. */
+  readonly onRecord = input<SetupRecord['cautions']>([]);
+  readonly seenTo = output<{ readonly text: string; readonly yes: boolean }>();
   /** The distance that ends a refusal, m. */
   readonly cured = output<number>();
 
   protected readonly signs = SIGNS;
+  protected readonly told = computed(() =>
+    this.cautions().map((caution) => {
+      const seen = this.acknowledged().includes(caution.text);
+      const by = this.onRecord().find(({ text }) => text === caution.text)?.seen;
+      const seenWords =
+        seen && by !== undefined
+          ? `Seen to by ${by.name}, ${format(parseISO(by.at), 'd MMM yyyy')}`
+          : 'I have seen to it';
+      return { ...caution, seen, seenWords };
+    }),
+  );
 }

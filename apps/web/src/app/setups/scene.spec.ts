@@ -18,6 +18,7 @@ function bench(): SolvedWorkbench {
     bands: [band],
     today: '2026-11-23',
     eyesRule: false,
+    unit: 'N',
     state: { ...EMPTY_BENCH, bandIds: ['a'], distance_m: 2 },
   });
   if (!('document' in solved)) throw new Error('not solved');

@@ -37,6 +37,7 @@ function solve(
     bands,
     today: '2026-11-23',
     eyesRule: false,
+    unit: 'N',
   };
   const solved = solveWorkbench(input);
   if (!('document' in solved)) throw new Error(JSON.stringify(solved));

@@ -17,6 +17,7 @@ import {
   type Fault,
   findCautions,
   fittedBand,
+  type ForceUnit,
   headClearance,
   isContinuous,
   isLinkable,
@@ -58,6 +59,7 @@ export interface WorkbenchState {
   readonly body: Body | null;
   /** Mean demand wanted, in the demand's own unit. */
   readonly wanted: { readonly from: number; readonly to: number } | null;
+  /** Warnings seen to, in the words they were said in: one that says something else asks anew. */
   readonly acknowledged: readonly string[];
 }
 
@@ -104,6 +106,8 @@ export interface WorkbenchInput {
   readonly bands: readonly KnownBand[];
   /** The studio refuses a pull toward the face. */
   readonly eyesRule: boolean;
+  /** What forces are told in. */
+  readonly unit: ForceUnit;
   /** Today, ISO 8601, for the clearance. */
   readonly today: string;
 }
@@ -129,9 +133,10 @@ export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonl
     movement: exercise.cautions ?? [],
     solved: rigged.value,
     anchor: input.anchor,
-    person: { ...person, ...document.body },
+    person,
     today: input.today,
     eyesRule: input.eyesRule,
+    unit: input.unit,
     bands: laid.map(bandFacts),
   };
   return {

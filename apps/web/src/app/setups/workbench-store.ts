@@ -141,6 +141,7 @@ export const WorkbenchStore = signalStore(
           .flatMap((id) => usable.find(({ record }) => record.id === id) ?? []),
         today: format(new Date(), 'yyyy-MM-dd'),
         eyesRule: store.eyesRule(),
+        unit: store.unit(),
         state: store.set(),
       };
     });
@@ -282,9 +283,9 @@ export const WorkbenchStore = signalStore(
       setWanted(wanted: WorkbenchState['wanted']): void {
         store.change('wanted', { wanted });
       },
-      acknowledge(rule: string, yes: boolean): void {
-        const others = store.set.acknowledged().filter((known) => known !== rule);
-        store.change(`seen ${rule}`, { acknowledged: yes ? [...others, rule] : others });
+      acknowledge(text: string, yes: boolean): void {
+        const others = store.set.acknowledged().filter((known) => known !== text);
+        store.change(`seen ${text}`, { acknowledged: yes ? [...others, text] : others });
       },
       /** Puts a saved set-up back on the workbench. */
       open(setup: SetupRecord): void {
@@ -337,13 +338,13 @@ function inCentimetres(value: number): number {
 }
 
 function stateOf(setup: SetupRecord, girth_m: number): Partial<WorkbenchState> {
-  const { document, exerciseId, placeId, anchorId, acknowledged, routeId } = setup;
+  const { cautions, document, exerciseId, placeId, anchorId, routeId } = setup;
   const route = document.exercise.routes?.find(({ id }) => id === routeId);
   return {
     exerciseId,
     placeId,
     anchorId,
-    acknowledged,
+    acknowledged: cautions.flatMap(({ seen, text }) => (seen === undefined ? [] : text)),
     bandIds: document.bands.map(({ id }) => id),
     routeIds: {
       continuous: route?.for === 'continuous' ? route.id : null,

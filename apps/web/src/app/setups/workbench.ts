@@ -12,7 +12,13 @@ import {
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { type ChangeCost, DEFAULT_SAMPLES, fromNewtons, solveSetup } from '@wiry-otter/core';
+import {
+  type ChangeCost,
+  DEFAULT_SAMPLES,
+  fromNewtons,
+  solveSetup,
+  writeForce,
+} from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
@@ -118,7 +124,10 @@ export class Workbench {
     const weight = this.comparing() ? this.bench.equalWeight() : undefined;
     return weight === undefined
       ? null
-      : { words: weightTitle(weight, (N) => this.forceText(N)), demand: weight.demand };
+      : {
+          words: weightTitle(weight, (N) => writeForce(N, this.bench.unit())),
+          demand: weight.demand,
+        };
   });
   protected readonly weightWords = computed(() => {
     const weight = this.bench.equalWeight();
@@ -149,9 +158,12 @@ export class Workbench {
     return solved === null ? [] : marksOf(solved.document);
   });
 
-  protected readonly peakStretch = computed(() =>
-    stretchWord(this.solved()?.solved.summary.peakStretch ?? 0),
-  );
+  protected readonly peakStretch = computed(() => {
+    const solved = this.solved();
+    return solved === null || solved.document.runs.length === 0
+      ? '–'
+      : stretchWord(solved.solved.summary.peakStretch);
+  });
 
   protected readonly cautions = computed(() => this.solved()?.cautions ?? []);
   protected readonly refused = computed(() =>
@@ -159,7 +171,7 @@ export class Workbench {
   );
   protected readonly unread = computed(() =>
     this.cautions().filter(
-      ({ level, rule }) => level === 'warn' && !this.bench.set.acknowledged().includes(rule),
+      ({ level, text }) => level === 'warn' && !this.bench.set.acknowledged().includes(text),
     ),
   );
 
@@ -296,7 +308,9 @@ export class Workbench {
       title,
       routeId: chosenRoutes(exercise, this.bench.set())[0]?.id ?? '',
       document: solved.document,
-      acknowledged: [...this.bench.set.acknowledged()],
+      acknowledged: solved.cautions
+        .filter(({ text }) => this.bench.set.acknowledged().includes(text))
+        .map(({ rule }) => rule),
     };
     this.busy.set(true);
     this.api.putSetup(known?.id ?? uuidv7(), input).subscribe({
@@ -308,12 +322,6 @@ export class Workbench {
       },
       error: (error: unknown) => this.fail(error),
     });
-  }
-
-  /** A force as it is written, with its unit. */
-  private forceText(force_N: number): string {
-    const { figure, unit } = demandSounding(force_N, null, 'N', this.bench.unit());
-    return `${figure} ${unit}`;
   }
 
   private toggleTag(tag: number): void {
