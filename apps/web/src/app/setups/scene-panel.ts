@@ -12,6 +12,7 @@ import { WorkbenchStore } from './workbench-store';
   template: `
     @if (bench.solved(); as solved) {
       <otter-scene
+        class="isolate block"
         [bench]="solved"
         [unit]="bench.unit()"
         [sample]="sample()"

@@ -4,6 +4,7 @@ import {
   computed,
   type ElementRef,
   input,
+  linkedSignal,
   output,
   untracked,
   viewChild,
@@ -19,19 +20,18 @@ import { PointerMoves } from '../drawing/pointer-moves';
 import { drawProps } from '../drawing/props';
 import { Ribbon } from '../drawing/ribbon';
 import { anchorShapes, anchorShapesFromAbove } from './anchor-shapes';
+import { JOINTS, type Joints } from './drawn-joints';
 import { SceneGround } from './scene-ground';
 import { ribbonSpans, SCENE, sceneView, toScene } from './scene-geometry';
+import { type FigureNeeds, type FigureStand, soundingPlace } from './sounding-place';
+import { stretchMarks } from './stretch-marks';
 import {
-  JOINTS,
-  type Joints,
-  soundingPlace,
-  stretchMarks,
   takenByAnchor,
   takenByLine,
   takenByMark,
   takenByPerson,
   takenByRibbon,
-} from './scene-words';
+} from './taken-extents';
 import type { SolvedWorkbench } from './workbench-model';
 
 /** Steps of the arrow keys, m: one centimetre, five with Shift. */
@@ -146,13 +146,23 @@ export class Scene {
     const k = this.sample();
     return untracked(() => this.outlineAt(k));
   });
+  /** What the person and both ghosts take up. */
+  private readonly takenByFigures = computed(() => {
+    this.posed();
+    const k = this.sample();
+    return untracked(() =>
+      [k, 0, this.lastSample()].flatMap((at) =>
+        takenByPerson(this.outlineAt(at), this.view(), this.feet()),
+      ),
+    );
+  });
   protected readonly startGhost = computed(() => {
     this.posed();
     return untracked(() => this.figureAt(0));
   });
   protected readonly endGhost = computed(() => {
     this.posed();
-    return untracked(() => this.figureAt(this.bench().solved.rig.prepared.samples - 1));
+    return untracked(() => this.figureAt(this.lastSample()));
   });
   protected readonly props = computed(() => {
     const { document, solved } = this.bench();
@@ -198,15 +208,20 @@ export class Scene {
     const joint = demand.kind === 'moment' ? this.outline().get(`${demand.at}R`) : undefined;
     return joint ?? this.hands();
   });
-  protected readonly soundingPlace = computed(() =>
-    soundingPlace(this.judgedAt(), this.sounding().figure.length, [
-      ...takenByPerson(this.outline(), this.view(), this.feet()),
-      ...takenByAnchor(this.view(), this.anchorAt()),
-      ...this.spans().flatMap(takenByRibbon),
-      ...this.stretchMarks().map(takenByMark),
-      ...takenByLine(this.recoil()),
-    ]),
-  );
+  protected readonly soundingStand = linkedSignal<FigureNeeds, FigureStand>({
+    source: () => ({
+      pull: this.judgedAt(),
+      digits: this.sounding().figure.length,
+      taken: [
+        ...this.takenByFigures(),
+        ...takenByAnchor(this.view(), this.anchorAt()),
+        ...this.spans().flatMap(takenByRibbon),
+        ...this.stretchMarks().map(takenByMark),
+        ...takenByLine(this.recoil()),
+      ],
+    }),
+    computation: (needs, before) => soundingPlace(needs, before?.value),
+  });
   protected readonly soundingWords = computed(() => {
     const { demand } = this.bench().document.exercise;
     switch (demand.kind) {
@@ -345,6 +360,10 @@ export class Scene {
       view.pxPerMetre,
       document.side,
     );
+  }
+
+  private lastSample(): number {
+    return this.bench().solved.rig.prepared.samples - 1;
   }
 
   private outlineAt(k: number): Joints {

@@ -12,11 +12,14 @@ describe('workbench', () => {
   let host: HTMLElement;
   let check: () => void;
   let frames: Map<number, FrameRequestCallback>;
+  let now: number;
 
   beforeEach(() => {
     localStorage.clear();
     setUpStudio([BAND]);
     frames = new Map();
+    now = 0;
+    spyOn(performance, 'now').and.callFake(() => now);
     let asked = 0;
     spyOn(window, 'requestAnimationFrame').and.callFake((callback) => {
       frames.set(++asked, callback);
@@ -40,7 +43,8 @@ describe('workbench', () => {
     for (let i = 0; i < 4; i++) {
       const due = frames;
       frames = new Map();
-      for (const callback of due.values()) callback(performance.now());
+      now += 16;
+      for (const callback of due.values()) callback(now);
     }
   };
   const scene = (): string =>

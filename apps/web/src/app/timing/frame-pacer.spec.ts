@@ -54,7 +54,29 @@ describe('frame pacer', () => {
     expect(done).toEqual(['a']);
     frame(16);
     expect(done).toEqual(['a', 'after a']);
+    // One more frame tells how long the last one took.
+    frame(32);
     expect(frames).toEqual([]);
+  });
+
+  it('rests after what made a frame late, but no longer than a tenth of a second', () => {
+    follow('in time');
+    frame(0);
+    follow('late');
+    frame(16);
+    expect(done).toEqual(['in time', 'late']);
+    follow('after a rest');
+    // The frame before took 40 ms, which is 23 too many.
+    for (const at of [56, 73, 90, 101]) frame(at);
+    expect(done.at(-1)).toBe('late');
+    frame(103);
+    expect(done.at(-1)).toBe('after a rest');
+    frame(403);
+    follow('after the longest rest');
+    for (const at of [420, 487]) frame(at);
+    expect(done.at(-1)).toBe('after a rest');
+    frame(503);
+    expect(done.at(-1)).toBe('after the longest rest');
   });
 
   it('does only the last of several moves, and the last of what follows', () => {

@@ -1,7 +1,12 @@
 import { ApplicationRef, inject, Injectable } from '@angular/core';
 
-/** In a drag without pauses, what follows is done at the latest after so long, ms. */
+/** What follows is done at the latest after so long, ms. */
 const LATEST_MS = 100;
+
+/** A frame that the machine is in time for, ms. */
+const FRAME_MS = 17;
+/** What follows leaves the hand so many times as long as it made a frame late. */
+const REST = 2;
 
 interface FollowUp {
   readonly task: () => void;
@@ -13,7 +18,8 @@ interface FollowUp {
  * Divides a drag's work over the frames, so that none is long: what is under the hand has a frame
  * of its own, and what follows from it elsewhere on the screen takes the next frames in which the
  * hand changes nothing, one thing each. All of it is on the screen at the end of its frame: left to
- * itself, Angular may check between two frames, and the browser then lays the page out twice.
+ * itself, Angular may check between two frames, and the browser then lays the page out twice. On a
+ * machine that is late with it, what follows comes less often.
  */
 @Injectable({ providedIn: 'root' })
 export class FramePacer {
@@ -23,6 +29,9 @@ export class FramePacer {
   private readonly followUps = new Map<object, FollowUp>();
   private stirred = false;
   private ahead = false;
+  /** When the last frame of what follows began, until the next begins. */
+  private followedAt: number | undefined;
+  private restUntil = 0;
 
   /** Does this at the beginning of the next frame, instead of an earlier move not yet done. */
   keepUp(owner: object, move: () => void): void {
@@ -56,14 +65,19 @@ export class FramePacer {
     this.ahead = true;
     requestAnimationFrame(() => {
       this.ahead = false;
-      this.frame();
-      if (this.hand !== undefined || this.followUps.size > 0) this.lookAhead();
+      this.frame(performance.now());
+      const busy = this.hand ?? this.followedAt;
+      if (busy !== undefined || this.followUps.size > 0) this.lookAhead();
     });
   }
 
-  private frame(): void {
+  private frame(now: number): void {
+    if (this.followedAt !== undefined) {
+      this.restUntil = now + REST * Math.max(0, now - this.followedAt - FRAME_MS);
+      this.followedAt = undefined;
+    }
     const [oldest] = this.followUps;
-    const overdue = oldest !== undefined && performance.now() - oldest[1].since >= LATEST_MS;
+    const overdue = oldest !== undefined && now - oldest[1].since >= LATEST_MS;
     if (this.hand !== undefined && !overdue) {
       this.stirred = false;
       this.letGo();
@@ -71,7 +85,8 @@ export class FramePacer {
       // A move that changed something has brought something to follow: no pause.
       if (this.stirred) return;
     }
-    if (oldest === undefined) return;
+    if (oldest === undefined || (now < this.restUntil && !overdue)) return;
+    this.followedAt = now;
     const [owner, { task }] = oldest;
     this.followUps.delete(owner);
     task();

@@ -1,0 +1,88 @@
+import type { Point } from '../drawing/limb-path';
+import { BONES, type Joints } from './drawn-joints';
+import { type RibbonSpan, SCENE, type SceneView } from './scene-geometry';
+import type { StretchMark } from './stretch-marks';
+
+/** A rectangle on the drawing that is taken, px. */
+export interface Extent {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+}
+
+/** Limbs, the head and, from above, the shoulders reach so far from joints and bones, px. */
+const FLESH_PX = { limb: 22, head: 34, shoulders: 62 } as const;
+/** From where the drawing is seen, and how far the head is from the recoil line. */
+const TOP_WORDS: Extent = { left: 0, right: 230, top: 0, bottom: 52 };
+/** A stretch as it is written, px. */
+const MARK_PX = { width: 48, height: 14 } as const;
+
+/** What the person takes up: along the bones, round the head, and from above the shoulders. */
+export function takenByPerson(
+  joints: Joints,
+  { floor }: Pick<SceneView, 'floor'>,
+  origin: Point,
+): Extent[] {
+  const limbs = (['L', 'R'] as const).flatMap((side) =>
+    BONES.flatMap(([from, to]) => {
+      const [a, b] = [joints.get(from + side), joints.get(to + side)];
+      return a === undefined || b === undefined ? [] : takenAlong(a, b, FLESH_PX.limb);
+    }),
+  );
+  const head = joints.get('head');
+  const middle = floor === null ? (joints.get('hipR') ?? origin) : undefined;
+  return [
+    ...limbs,
+    ...(head === undefined ? [] : takenAlong(head, head, FLESH_PX.head)),
+    ...(middle === undefined ? [] : takenAlong(middle, middle, FLESH_PX.shoulders)),
+  ];
+}
+
+/** What the words at the top and the anchor with its wall and its own words take up. */
+export function takenByAnchor(
+  { floor, side }: Pick<SceneView, 'floor' | 'side'>,
+  anchor: Point | null,
+): Extent[] {
+  if (anchor === null) return [TOP_WORDS];
+  const height = { top: anchor.y - 12, bottom: anchor.y + 12 };
+  const bottom = floor ?? SCENE.floor;
+  const wall = {
+    1: { left: anchor.x - 10, right: SCENE.width, top: 0, bottom },
+    0: { left: anchor.x - 20, right: anchor.x + 90, ...height },
+    [-1]: { left: 0, right: anchor.x + 10, top: 0, bottom },
+  }[side];
+  const name = {
+    1: { left: anchor.x - 180, right: anchor.x, top: 8, bottom: 30 },
+    0: { left: anchor.x + 30, right: anchor.x + 200, top: 8, bottom: 30 },
+    [-1]: { left: anchor.x, right: anchor.x + 190, top: 48, bottom: 70 },
+  }[side];
+  return [TOP_WORDS, wall, name];
+}
+
+export function takenByRibbon({ from, to, width }: RibbonSpan): Extent[] {
+  return takenAlong(from, to, width / 2 + 3);
+}
+
+export function takenByLine(line: { readonly from: Point; readonly to: Point } | null): Extent[] {
+  return line === null ? [] : takenAlong(line.from, line.to, 4);
+}
+
+export function takenByMark({ anchor, x, y }: StretchMark): Extent {
+  const left = x - { start: 0, middle: MARK_PX.width / 2, end: MARK_PX.width }[anchor];
+  return { left, right: left + MARK_PX.width, top: y - MARK_PX.height, bottom: y + 4 };
+}
+
+/** What is taken along a line, as squares that follow each other; `half` its half width, px. */
+function takenAlong(from: Point, to: Point, half: number): Extent[] {
+  const pieces = Math.max(1, Math.ceil(Math.hypot(to.x - from.x, to.y - from.y) / (2 * half)));
+  return Array.from({ length: pieces + 1 }, (_, i) => {
+    const x = from.x + ((to.x - from.x) * i) / pieces;
+    const y = from.y + ((to.y - from.y) * i) / pieces;
+    return { left: x - half, right: x + half, top: y - half, bottom: y + half };
+  });
+}
+
+export function overlap(a: Extent, b: Extent): boolean {
+  return a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
+}
