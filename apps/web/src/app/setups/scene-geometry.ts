@@ -1,8 +1,6 @@
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import type { PreparedExercise, Triple } from '@wiry-otter/core';
-import type { KnownBand } from '../bands/band-law';
 import type { Point } from '../drawing/limb-path';
-import type { SolvedWorkbench } from './workbench-model';
 
 /** The drawing's size, px; one scale for both directions. */
 export const SCENE = { width: 690, height: 470, floor: 412, right: 590, left: 100 } as const;
@@ -11,11 +9,6 @@ const SHOWN_M = { width: 3.05, height: 2.12 };
 /** Room over the highest hand and the anchor, m. */
 const HEADROOM_M = 0.26;
 
-/** Ribbons are drawn wider than true to be seen; true to each other all the same. */
-const RIBBON_PX = { least: 5, perMillimetre: 0.26 } as const;
-const RIBBON_GAP_PX = 1.5;
-/** Segments whose ends fall this close together in the view are drawn as one, px. */
-const SAME_PX = 3;
 /** An anchor nearer to the middle than this is overhead or underneath, not to one side, m. */
 const ASIDE_M = 0.05;
 
@@ -143,107 +136,4 @@ export function toScene(view: SceneView, x_m: number, y_m: number): Point {
   const right = mirrorX * x_m * pxPerMetre;
   const up = mirrorY * y_m * pxPerMetre;
   return turned ? { x: originX - up, y: originY - right } : { x: originX + right, y: originY - up };
-}
-
-/** A ribbon between two contacts as it is drawn. */
-export interface RibbonSpan {
-  readonly band: KnownBand;
-  readonly from: Point;
-  readonly to: Point;
-  readonly length: number;
-  readonly angle_deg: number;
-  readonly width: number;
-  /** Unstretched length of the span, m. */
-  readonly rest_m: number;
-  readonly stretch: number;
-  readonly caution: boolean;
-  /** The span that carries the figures: the band's longest. */
-  readonly main: boolean;
-}
-
-/** Stretch from which the ribbon shows caution, unless the band's limit is nearer. */
-const CAUTION_STRETCH = 2.5;
-
-/** The bands along their paths at sample k, side by side where several share a path. */
-export function ribbonSpans(bench: SolvedWorkbench, k: number, view: SceneView): RibbonSpan[] {
-  const { rig, buffers } = bench.solved;
-  const { samples } = rig.prepared;
-  const widths = bench.bands.map(ribbonWidth);
-  const total = widths.reduce((sum, width) => sum + width + RIBBON_GAP_PX, -RIBBON_GAP_PX);
-  // Bands that hang one through the other lie in one line.
-  const inLine = rig.links.length > 0;
-  let offset = -total / 2;
-  return bench.document.runs.flatMap((_run, r) => {
-    const band = bench.bands[r];
-    const width = widths[r] ?? RIBBON_PX.least;
-    if (band === undefined) return [];
-    const aside = inLine ? 0 : offset + width / 2;
-    offset += width + RIBBON_GAP_PX;
-    const stretch = buffers.stretch[r * samples + k] as number;
-    const spans = pathSegments(bench, r, k, view);
-    const longest = Math.max(...spans.map(({ length }) => length));
-    return spans.map(({ from, to, length }) => {
-      const angle = Math.atan2(to.y - from.y, to.x - from.x);
-      const beside = ({ x, y }: Point): Point => ({
-        x: x - Math.sin(angle) * aside,
-        y: y + Math.cos(angle) * aside,
-      });
-      return {
-        band,
-        from: beside(from),
-        to: beside(to),
-        length,
-        angle_deg: (angle * 180) / Math.PI,
-        width,
-        rest_m: length / view.pxPerMetre / Math.max(stretch, 1),
-        stretch,
-        caution: stretch > Math.min(CAUTION_STRETCH, band.record.limit),
-        main: length === longest,
-      };
-    });
-  });
-}
-
-export function ribbonWidth({ record }: KnownBand): number {
-  return RIBBON_PX.least + record.width_mm * RIBBON_PX.perMillimetre;
-}
-
-interface Segment {
-  readonly from: Point;
-  readonly to: Point;
-  readonly length: number;
-}
-
-/** The segments of a run's path as seen in the view, each once, anchor's end first. */
-function pathSegments(bench: SolvedWorkbench, r: number, k: number, view: SceneView): Segment[] {
-  const { rig } = bench.solved;
-  const { samples } = rig.prepared;
-  const start = r * rig.capacity.pathNodes;
-  const count = rig.pathLength[r] as number;
-  const point = (i: number): Point => {
-    const node = rig.path[start + (i % count)] as number;
-    return toScene(
-      view,
-      rig.nodeX[node * samples + k] as number,
-      rig.nodeY[node * samples + k] as number,
-    );
-  };
-  const seen: Segment[] = [];
-  const last = rig.closed[r] === 1 ? count : count - 1;
-  for (let i = 0; i < last; i++) {
-    const segment = { from: point(i), to: point(i + 1), length: distance(point(i), point(i + 1)) };
-    if (segment.length > SAME_PX && !seen.some((other) => isSame(other, segment))) {
-      seen.push(segment);
-    }
-  }
-  return seen;
-}
-
-function isSame(a: Segment, b: Segment): boolean {
-  const near = (p: Point, q: Point): boolean => distance(p, q) <= SAME_PX;
-  return (near(a.from, b.from) && near(a.to, b.to)) || (near(a.from, b.to) && near(a.to, b.from));
-}
-
-function distance(a: Point, b: Point): number {
-  return Math.hypot(a.x - b.x, a.y - b.y);
 }

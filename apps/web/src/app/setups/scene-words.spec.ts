@@ -1,4 +1,5 @@
-import { type RibbonSpan, SCENE } from './scene-geometry';
+import type { RibbonSpan } from './ribbon-spans';
+import { SCENE } from './scene-geometry';
 import { soundingPlace } from './sounding-place';
 import { stretchMarks } from './stretch-marks';
 import { type Extent, takenByPerson } from './taken-extents';
@@ -70,6 +71,7 @@ describe('words in the scene', () => {
     expect(more).toEqual([]);
     expect(mark?.words).toBe('×1.50');
     expect(mark?.x).toBeCloseTo(315 + 5 + 8, 6);
+    expect(stretchMarks([{ ...ROW, stretch: 0.86 }], joints, true)[0]?.words).toBe('slack');
     const different = stretchMarks([ROW, { ...ROW, stretch: 1.7 }], joints, true);
     expect(different.map(({ words }) => words)).toEqual(['×1.50', '×1.70']);
     // Bands that hang in one line each have their own.

@@ -1,6 +1,7 @@
 import type { Point } from '../drawing/limb-path';
 import { BONES, type Joints } from './drawn-joints';
-import { type RibbonSpan, SCENE, type SceneView } from './scene-geometry';
+import type { RibbonSpan } from './ribbon-spans';
+import { SCENE, type SceneView } from './scene-geometry';
 import type { StretchMark } from './stretch-marks';
 
 /** A rectangle on the drawing that is taken, px. */

@@ -1,7 +1,8 @@
 import { isLaidAlong, knowBand } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
 import { bandRecord, measuredBand, personRecord, pull } from '../../testing/records';
-import { ribbonSpans, SCENE, sceneView, toScene } from './scene-geometry';
+import { ribbonSpans } from './ribbon-spans';
+import { SCENE, sceneView, toScene } from './scene-geometry';
 import {
   EMPTY_BENCH,
   laidOver,

@@ -1,0 +1,80 @@
+import { computed, linkedSignal, type Signal } from '@angular/core';
+import type { ForceUnit } from '@wiry-otter/core';
+import { demandSounding } from '../drawing/figures';
+import type { SceneDrawing, Shown } from './scene-drawing';
+import { type FigureNeeds, type FigureStand, soundingPlace } from './sounding-place';
+import { stretchMarks } from './stretch-marks';
+import { takenByAnchor, takenByLine, takenByMark, takenByRibbon } from './taken-extents';
+
+const CONTACT_WORDS: Readonly<Record<string, string>> = {
+  'gripL gripR': 'both hands',
+  gripR: 'one hand',
+  'shoulderL shoulderR': 'both shoulders',
+  head: 'at the head',
+};
+
+/** The figures and words on a scene, and where they stand. */
+export class SceneWords {
+  constructor(
+    private readonly drawn: SceneDrawing,
+    private readonly shown: Shown & { readonly unit: Signal<ForceUnit> },
+  ) {}
+
+  readonly heightWords = computed(
+    () => `${((this.drawn.place()?.height_m ?? 0) * 100).toFixed(0)} cm`,
+  );
+  readonly clearance = computed(() => {
+    const clear_m = this.shown.bench().headClearance_m;
+    return clear_m === undefined
+      ? null
+      : `recoil line: head clear by ${(clear_m * 100).toFixed(0)} cm`;
+  });
+
+  readonly stretchMarks = computed(() =>
+    stretchMarks(this.drawn.spans(), this.drawn.outline(), this.drawn.knots().length === 0),
+  );
+
+  readonly sounding = computed(() => {
+    const { solved, spread } = this.shown.bench();
+    const k = this.shown.sample();
+    return demandSounding(
+      Math.abs(solved.buffers.signed[k] as number),
+      spread.demand[k] ?? null,
+      solved.rig.prepared.unit,
+      this.shown.unit(),
+    );
+  });
+  /** Where the demand acts: a moment at its joint, a pull where the band pulls. */
+  private readonly judgedAt = computed(() => {
+    const { demand } = this.shown.bench().document.exercise;
+    const joint = demand.kind === 'moment' ? this.drawn.outline().get(`${demand.at}R`) : undefined;
+    return joint ?? this.drawn.hands();
+  });
+  readonly stand = linkedSignal<FigureNeeds, FigureStand>({
+    source: () => ({
+      pull: this.judgedAt(),
+      digits: this.sounding().figure.length,
+      taken: [
+        ...this.drawn.takenByFigures(),
+        ...takenByAnchor(this.drawn.view(), this.drawn.anchorAt()),
+        ...this.drawn.spans().flatMap(takenByRibbon),
+        ...this.stretchMarks().map(takenByMark),
+        ...takenByLine(this.drawn.recoil()),
+      ],
+    }),
+    computation: (needs, before) => soundingPlace(needs, before?.value),
+  });
+  readonly judgedWords = computed(() => {
+    const { demand } = this.shown.bench().document.exercise;
+    switch (demand.kind) {
+      case 'moment':
+        return `at the ${demand.at}`;
+      case 'support':
+        return 'left to the person';
+      case 'prop':
+        return 'through the hands';
+      case 'contact':
+        return CONTACT_WORDS[demand.at.join(' ')] ?? 'on the body';
+    }
+  });
+}
