@@ -10,7 +10,6 @@ export const INK = '#14283b';
 export const FAINT = '#51606d';
 export const STOP = '#8b2748';
 
-
 const WEIGHTS = { regular: 400, bold: 700 } as const;
 
 /** A PDF without pages yet, in the application's own face; `draw` adds them. */

@@ -212,9 +212,10 @@ function loadNodes(rig: Rig, { nodes }: LinkWorkspace, k: number): void {
 
 /** Stored energy of the linked runs with the links at `place`, J; fills gradient and Hessian. */
 function evaluate(rig: Rig, work: LinkWorkspace, place: Float64Array): number {
-  work.nodes.set(place, 3 * firstLink(rig));
-  work.gradient.fill(0);
-  work.hessian.fill(0);
+  const free = 3 * firstLink(rig);
+  for (let i = 0; i < place.length; i++) work.nodes[free + i] = place[i] as number;
+  clear(work.gradient);
+  clear(work.hessian);
   let energy_J = 0;
   for (let r = 0; r < rig.runs; r++) {
     if (rig.linked[r] === 1) energy_J += addRun(rig, work, r);
@@ -260,7 +261,7 @@ function addRun(rig: Rig, work: LinkWorkspace, r: number): number {
 function measureRun(rig: Rig, work: LinkWorkspace, r: number): number {
   const { kink_m2, lengthening, nodes, segments } = work;
   const free = firstLink(rig);
-  lengthening.fill(0);
+  clear(lengthening);
   let length_m = rig.extra_m[r] as number;
   const count = segmentsOf(rig, r);
   for (let s = 0; s < count; s++) {
@@ -356,6 +357,11 @@ function addAt(matrix: Float64Array, n: number, i: number, j: number, value: num
 
 function norm(values: Float64Array): number {
   let sum = 0;
-  for (const value of values) sum += value * value;
+  for (let i = 0; i < values.length; i++) sum += (values[i] as number) * (values[i] as number);
   return Math.sqrt(sum);
+}
+
+/** A loop, since a call of `fill` costs more than the few numbers of a link. */
+function clear(values: Float64Array): void {
+  for (let i = 0; i < values.length; i++) values[i] = 0;
 }
