@@ -27,6 +27,33 @@ describe('spread of a solution', () => {
     expect(spread.mean / deviation).toBeCloseTo(1, 2);
   });
 
+  it('rests on a gain that tells the demand from the tension, there and back over a loss', () => {
+    const pull = {
+      kind: 'moment' as const,
+      at: 'shoulder' as const,
+      carries: ['forearm'] as const,
+    };
+    for (const x of [1.9, -1.1]) {
+      const band = {
+        id: 'a',
+        kind: 'loop' as const,
+        flatLength_m: 0.6,
+        law: { c1_N: 20, c2_N: 15, c3_N: 0.2 },
+        loss: 0.2,
+      };
+      const setup = setupOf({ ...ROW, demand: pull }, [band], ['anchor', 'gripL', 'gripR']);
+      const rigged = rigSetup({ ...setup, points: { anchor: [x, 1.2, 0] } });
+      if (!rigged.ok) return fail('no rig');
+      const { gain, signed, signedLowering, strand_N } = rigged.value.buffers;
+      const { unassisted } = rigged.value.rig.prepared;
+      signed.forEach((value, k) => {
+        const told = (unassisted[k] ?? NaN) + (gain[k] ?? NaN) * (strand_N[k] ?? NaN);
+        expect(told).toBeCloseTo(value, 9);
+      });
+      expect(Array.from(signed)).not.toEqual(Array.from(signedLowering));
+    }
+  });
+
   it('matches what the figures do when the law is moved along its covariance', () => {
     const fitted = calibrate({ kind: 'loop', flatLength_m: FLAT_M, samples: SAMPLES });
     if (!fitted.ok) return fail('no fit');

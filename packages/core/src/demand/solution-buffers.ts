@@ -13,7 +13,10 @@ export interface SolutionBuffers {
   readonly strand_N: Float64Array;
   readonly energy_J: Float64Array;
   readonly peakStretch: Float64Array;
-  /** ∂(signed demand)/∂(tension) per run and phase where the judge is linear, dimensionless or m. */
+  /**
+   * ∂(signed demand of the effort)/∂(tension while lengthening) per run and phase where the judge
+   * is linear, dimensionless or m.
+   */
   readonly gain: Float64Array;
   /** Signed demand of the effort and of the way back. */
   readonly signed: Float64Array;

@@ -82,13 +82,14 @@ function addForces(rig: Rig, out: SolutionBuffers, r: number): void {
   const lossPerStretch = longest > 1 ? (rig.loss[r] as number) / (longest - 1) : 0;
   for (let k = 0; k < samples; k++) {
     const lengthening_N = strand_N[base + k] as number;
-    const shortening_N =
-      lengthening_N * (1 - lossPerStretch * (longest - (stretch[base + k] as number)));
+    const kept = 1 - lossPerStretch * (longest - (stretch[base + k] as number));
     const before = length_m[base + (k === 0 ? 0 : k - 1)] as number;
     const change_m = (length_m[base + (k === last ? last : k + 1)] as number) - before;
     const share = gain[base + k] as number;
-    const up_N = change_m < -HOLDING_M ? shortening_N : lengthening_N;
-    const down_N = change_m > HOLDING_M ? shortening_N : lengthening_N;
+    const upShare = change_m < -HOLDING_M ? kept : 1;
+    const up_N = upShare * lengthening_N;
+    const down_N = change_m > HOLDING_M ? kept * lengthening_N : lengthening_N;
+    gain[base + k] = upShare * share;
     effort_N[k] = up_N;
     lowering_N[k] = down_N;
     signed[k] = (signed[k] as number) + up_N * share;
