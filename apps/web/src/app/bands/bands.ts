@@ -25,9 +25,8 @@ export class Bands {
 
   private readonly store = inject(Store);
   private readonly router = inject(Router);
-  private readonly account = this.store.selectSignal(accountFeature.selectAccount);
 
-  protected readonly unit = computed(() => this.account()?.studio.forceUnit ?? 'N');
+  protected readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
   protected readonly unitWord = computed(() => forceWord(this.unit()));
   protected readonly known = this.store.selectSignal(bandsFeature.selectKnown);
   protected readonly selected = computed(

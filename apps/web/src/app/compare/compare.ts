@@ -14,7 +14,6 @@ import {
   type ComparedBand,
   comparePulls,
   equalSums,
-  type ForceUnit,
   fromNewtons,
 } from '@wiry-otter/core';
 import { GLANCE_STRETCH, GRADE_WORDS, type KnownBand } from '../bands/band-law';
@@ -48,10 +47,9 @@ const DASHES = [[], [8, 4], [2, 3], [10, 3, 2, 3], [5, 5]];
 })
 export class Compare {
   private readonly store = inject(Store);
-  private readonly account = this.store.selectSignal(accountFeature.selectAccount);
   private readonly all = this.store.selectSignal(bandsFeature.selectKnown);
 
-  protected readonly unit = computed((): ForceUnit => this.account()?.studio.forceUnit ?? 'N');
+  protected readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
   protected readonly unitWord = computed(() => forceWord(this.unit()));
   protected readonly stretch = signal(GLANCE_STRETCH);
   protected readonly stretchWord = computed(() => stretchWord(this.stretch()));

@@ -33,6 +33,7 @@ import {
   solveWorkbench,
   usableBands,
 } from '../setups/workbench-model';
+import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
 import { studioFeature } from '../state/studio';
 import { isSameDemand, JUDGEMENTS } from './judgements';
@@ -73,6 +74,7 @@ export class PoseEditor {
   private readonly store = inject(Store);
   private readonly bands = this.store.selectSignal(bandsFeature.selectKnown);
   private readonly people = this.store.selectSignal(studioFeature.selectPeople);
+  protected readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
   private readonly drawing = viewChild<ElementRef<SVGSVGElement>>('drawing');
   private held: Handle | null = null;
 
@@ -146,7 +148,7 @@ export class PoseEditor {
         anchor: null,
         bands: [band],
         eyesRule: false,
-        unit: 'N',
+        unit: this.unit(),
         today: format(new Date(), 'yyyy-MM-dd'),
         state: {
           ...EMPTY_BENCH,

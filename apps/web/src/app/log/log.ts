@@ -19,7 +19,7 @@ import { studioFeature } from '../state/studio';
 export class Log {
   private readonly api = inject(StudioApi);
   private readonly store = inject(Store);
-  private readonly account = this.store.selectSignal(accountFeature.selectAccount);
+  private readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
   private readonly people = this.store.selectSignal(studioFeature.selectPeople);
   private readonly focusId = this.store.selectSignal(studioFeature.selectFocusId);
   protected readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
@@ -30,12 +30,7 @@ export class Log {
       .filter(({ personId }) => personId === this.focusId())
       .map((session) => {
         const { figures } = session.setup;
-        const load = demandSounding(
-          figures.mean,
-          null,
-          figures.unit,
-          this.account()?.studio.forceUnit ?? 'N',
-        );
+        const load = demandSounding(figures.mean, null, figures.unit, this.unit());
         const { decision } = session;
         return {
           id: session.id,

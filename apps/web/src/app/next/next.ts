@@ -37,7 +37,6 @@ export class Next {
   private readonly api = inject(StudioApi);
   private readonly global = inject(Store);
   private readonly router = inject(Router);
-  private readonly account = this.global.selectSignal(accountFeature.selectAccount);
   private readonly people = this.global.selectSignal(studioFeature.selectPeople);
   private readonly prescriptions = this.global.selectSignal(studioFeature.selectPrescriptions);
 
@@ -86,7 +85,7 @@ export class Next {
   });
 
   private readonly momentUnit = computed(() => this.session()?.setup.figures.unit === 'N·m');
-  private readonly unit = computed(() => this.account()?.studio.forceUnit ?? 'N');
+  private readonly unit = this.global.selectSignal(accountFeature.selectForceUnit);
   protected readonly unitWord = computed(() =>
     this.momentUnit() ? 'N·m' : forceWord(this.unit()),
   );

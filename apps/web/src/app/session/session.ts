@@ -42,7 +42,6 @@ export class Session {
 
   private readonly global = inject(Store);
   private readonly router = inject(Router);
-  private readonly account = this.global.selectSignal(accountFeature.selectAccount);
   private readonly people = this.global.selectSignal(studioFeature.selectPeople);
   private readonly places = this.global.selectSignal(studioFeature.selectPlaces);
   private readonly bands = this.global.selectSignal(bandsFeature.selectBandEntities);
@@ -53,7 +52,7 @@ export class Session {
   protected readonly offline = this.global.selectSignal(outboxFeature.selectOffline);
   protected readonly spares = [0, 1, 2, 3, 4, 5];
   protected readonly pains = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
-  protected readonly unit = computed(() => this.account()?.studio.forceUnit ?? 'N');
+  protected readonly unit = this.global.selectSignal(accountFeature.selectForceUnit);
 
   protected readonly person = computed(() =>
     this.people().find(({ id }) => id === this.store.session()?.personId),

@@ -89,7 +89,7 @@ export const WorkbenchStore = signalStore(
     const anchors = computed(() => usableAnchors(exercise(), place()));
     const usable = computed(() => usableBands(known()));
     return {
-      unit: computed(() => account()?.studio.forceUnit ?? 'N'),
+      unit: store.selectSignal(accountFeature.selectForceUnit),
       eyesRule: computed(() => account()?.studio.eyesRule ?? false),
       person: computed(() => people().find(({ id }) => id === focusId())),
       places,

@@ -1,8 +1,10 @@
 import type { Account, StudioRecord, StudioRulesInput } from '@wiry-otter/contracts';
+import type { ForceUnit } from '@wiry-otter/core';
 import {
   createActionGroup,
   createFeature,
   createReducer,
+  createSelector,
   emptyProps,
   on,
   props,
@@ -41,6 +43,13 @@ export const accountFeature = createFeature({
     ),
     on(accountActions.signedOut, () => ({ status: 'signedOut' as const, account: null })),
   ),
+  extraSelectors: ({ selectAccount }) => ({
+    /** What the studio writes forces in. */
+    selectForceUnit: createSelector(
+      selectAccount,
+      (account): ForceUnit => account?.studio.forceUnit ?? 'N',
+    ),
+  }),
 });
 
 /** The rules among a studio's fields, as they are written back. */

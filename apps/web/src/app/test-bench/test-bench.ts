@@ -58,9 +58,8 @@ export class TestBench {
   protected readonly bench = inject(BenchStore);
   private readonly router = inject(Router);
   private readonly store = inject(Store);
-  private readonly account = this.store.selectSignal(accountFeature.selectAccount);
 
-  protected readonly unit = computed(() => this.account()?.studio.forceUnit ?? 'N');
+  protected readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
   protected readonly unitWord = computed(() => forceWord(this.unit()));
   protected readonly gauges = inject(Gauges).offered();
   protected readonly reasons = REASONS;

@@ -66,9 +66,13 @@ export class FramePacer {
     requestAnimationFrame(() => {
       this.ahead = false;
       this.frame(performance.now());
-      const busy = this.hand ?? this.followedAt;
-      if (busy !== undefined || this.followUps.size > 0) this.lookAhead();
+      if (this.isBusy()) this.lookAhead();
     });
+  }
+
+  /** Whether the next frame has something to do, or tells how late the last one was. */
+  private isBusy(): boolean {
+    return this.hand !== undefined || this.followedAt !== undefined || this.followUps.size > 0;
   }
 
   private frame(now: number): void {
