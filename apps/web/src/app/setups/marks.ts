@@ -24,9 +24,11 @@ export function marksOf(document: CompleteSetupDocument): Mark[] {
 
 /** The same in one line, for who sets up: what is not as it usually is, is left out. */
 export function marksLine(document: CompleteSetupDocument): string {
-  const { distance_m, grip_m = 0, height_m, over } = setupMarks(document);
+  const { distance_m, grip_m = 0, height_m, over, stance_m } = setupMarks(document);
+  // A band under the feet pulls by how far they are apart.
+  const underFoot = stance_m === undefined ? 'no anchor' : `stance ${centimetres(stance_m)}`;
   return [
-    height_m === undefined ? 'no anchor' : `anchor at ${centimetres(height_m)}`,
+    height_m === undefined ? underFoot : `anchor at ${centimetres(height_m)}`,
     ...(distance_m === undefined ? [] : [`${over} ${centimetres(distance_m)} from it`]),
     ...(grip_m > 0 ? [`grip ${centimetres(grip_m)} from the end`] : []),
   ].join(', ');

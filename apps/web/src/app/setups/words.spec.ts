@@ -75,7 +75,8 @@ describe('marks', () => {
     expect(marksLine(composed('seated-low-row', 1.4))).toBe(
       'anchor at 120 cm, hips 140 cm from it',
     );
-    expect(marksLine(composed('curl', 0))).toBe('no anchor');
+    expect(marksLine(composed('curl', 0))).toBe('stance 35 cm');
+    expect(marksLine(composed('push-up-across-back', 0))).toBe('no anchor');
   });
 
   it('leave out what an exercise does not have', () => {
