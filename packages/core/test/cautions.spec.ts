@@ -139,6 +139,13 @@ describe('cautions', () => {
     expect(rulesOf({ distance_m: 1.35 })).toContain('slack-start');
   });
 
+  it('slack-start says how much of the rep is slack, and when nothing at all is trained', () => {
+    const said = (distance_m: number): string | undefined =>
+      findCautions(contextOf({ distance_m })).find(({ rule }) => rule === 'slack-start')?.text;
+    expect(said(1.35)).toMatch(/slack for \d+ % of the rep: only the last part is trained/);
+    expect(said(0.9)).toMatch(/slack all through the rep: nothing is trained/);
+  });
+
   it('label-only warns of the grade label alone', () => {
     expect(rulesOf({ grade: 'label' })).toEqual(['label-only']);
     expect(rulesOf({ grade: 'partial' })).toEqual([]);

@@ -16,11 +16,10 @@ export const slackStart: CautionRule = {
     if (setup.runs.length === 0) return undefined;
     const lowStart = summary.start < SLACK_START_SHARE * summary.peak;
     if (!lowStart && summary.slackShare <= SLACK_SHARE) return undefined;
-    const share = Math.round(summary.slackShare * 100);
     return {
       rule: 'slack-start',
       level: 'warn',
-      text: `${share > 0 ? `The band is slack for ${share} % of the rep` : 'Next to nothing is asked at the start'}: only the last part is trained. Step back, shorten the band, or start with a lighter one.`,
+      text: `${slackWords(summary.slackShare)} Step back, shorten the band, or start with a lighter one.`,
       figures: {
         slackShare: summary.slackShare,
         start: summary.start,
@@ -29,6 +28,16 @@ export const slackStart: CautionRule = {
     };
   },
 };
+
+function slackWords(slackShare: number): string {
+  if (slackShare === 1) return 'The band is slack all through the rep: nothing is trained.';
+  const share = Math.round(slackShare * 100);
+  const what =
+    share > 0
+      ? `The band is slack for ${share} % of the rep`
+      : 'Next to nothing is asked at the start';
+  return `${what}: only the last part is trained.`;
+}
 
 /** Warns when a figure rests on a maker's label. */
 export const labelOnly: CautionRule = {

@@ -1,4 +1,4 @@
-import { demandSounding, forceSounding, percentSpread, stretchWord } from './figures';
+import { demandSounding, forceSounding, percentSpread, pulledWord, stretchWord } from './figures';
 
 describe('figures', () => {
   it('write a force in the studio’s unit with ± as the 90 % range', () => {
@@ -17,6 +17,7 @@ describe('figures', () => {
 
   it('write stretch and per cent', () => {
     expect(stretchWord(1.8)).toBe('×1.80');
+    expect([1.004, 1, 0.86].map(pulledWord)).toEqual(['×1.00', 'slack', 'slack']);
     expect(percentSpread(100, 2)).toBe('3 %');
     expect(percentSpread(0, 2)).toBe('–');
   });

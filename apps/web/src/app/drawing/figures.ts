@@ -46,6 +46,11 @@ export function percentSpread(value: number, std: number): string {
   return value > 0 ? `${Math.round((100 * RANGE_90 * std) / value)} %` : '–';
 }
 
+/** The stretch of a band in a set-up: ×1.80, or that it hangs slack. */
+export function pulledWord(stretch: number): string {
+  return stretch > 1 ? stretchWord(stretch) : 'slack';
+}
+
 /** A stretch ratio as it is written: ×1.80. */
 export function stretchWord(stretch: number): string {
   return `×${stretch.toFixed(2)}`;

@@ -105,7 +105,11 @@ export class SavedSetups {
         ),
       )
       .subscribe({
-        next: () => void this.router.navigate(['/session', id]),
+        next: () => {
+          // What was said of the bench would lie over the set at hand.
+          this.global.dispatch(noticeActions.dismiss());
+          void this.router.navigate(['/session', id]);
+        },
         error: (error: unknown) => this.fail(error),
       });
   }

@@ -1,4 +1,4 @@
-import { stretchWord } from '../drawing/figures';
+import { pulledWord } from '../drawing/figures';
 import type { Joints } from './drawn-joints';
 import type { RibbonSpan } from './ribbon-spans';
 
@@ -35,8 +35,7 @@ export function stretchMarks(
       const upright = Math.abs(to.y - from.y) > length * Math.SQRT1_2;
       // Beside the ribbon where the person is not; above it where it lies.
       const aside = x < middle - CLEAR_OF_BODY_PX ? -1 : 1;
-      const words = stretch > 1 ? stretchWord(stretch) : 'slack';
-      return { words, caution, x, y, upright, aside, half: width / 2 };
+      return { words: pulledWord(stretch), caution, x, y, upright, aside, half: width / 2 };
     });
   const edge = (own: (typeof places)[number], at: (place: typeof own) => number): number =>
     stacked ? Math.max(...places.map(at)) : at(own);

@@ -23,7 +23,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { AtRest } from '../timing/at-rest';
-import { demandInUnit, demandSounding, forceWord, stretchWord } from '../drawing/figures';
+import { demandInUnit, demandSounding, forceWord, pulledWord } from '../drawing/figures';
 import { FramePacer } from '../timing/frame-pacer';
 import { SoundingText } from '../drawing/sounding';
 import { Keys } from '../shell/keys';
@@ -162,7 +162,7 @@ export class Workbench {
     const solved = this.solved();
     return solved === null || solved.document.runs.length === 0
       ? '–'
-      : stretchWord(solved.solved.summary.peakStretch);
+      : pulledWord(solved.solved.summary.peakStretch);
   });
 
   protected readonly cautions = computed(() => this.solved()?.cautions ?? []);
