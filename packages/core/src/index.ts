@@ -163,6 +163,8 @@ export type { PreparedExercise } from './demand/prepared.js';
 export { createSolutionBuffers, type SolutionBuffers } from './demand/solution-buffers.js';
 export { solveRig } from './demand/solve-rig.js';
 export {
+  createRigger,
+  type Rigger,
   rigSetup,
   type RunSolution,
   type Solution,
@@ -190,7 +192,7 @@ export { distanceCure } from './safety/stretch.js';
 export { headClearance } from './safety/face.js';
 export { equalCable, equalDumbbell, type EqualWeight } from './alternatives/equal-weight.js';
 export { type KnownLaws, remeasured, type Remeasured } from './alternatives/remeasured.js';
-export { type ChangeCost, meanDemand, whatIf } from './alternatives/what-if.js';
+export { type ChangeCost, whatIf } from './alternatives/what-if.js';
 export { decide } from './progression/decide.js';
 export {
   type Decision,

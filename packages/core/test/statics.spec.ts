@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import {
   type Band,
+  createRigger,
   type Exercise,
   rigSetup,
   type Setup,
@@ -78,6 +79,44 @@ describe('statics of a rig', () => {
       }),
       { numRuns: 20 },
     );
+  });
+
+  it('rigs one set-up after the other as each alone, preparing anew only what is another', () => {
+    const body = fc.record({
+      stature_m: fc.constantFrom(1.6, 1.75),
+      mass_kg: fc.constantFrom(60, 72),
+    });
+    const change = fc.record({
+      band: bandArbitrary('a'),
+      path: pathArbitrary,
+      exercise: fc.constantFrom(ROW, HANG),
+      body,
+      widths: fc.constantFrom(undefined, { grip_m: 0.7 }),
+      root_m: fc.constantFrom(undefined, [0.1, 0.07] as const),
+      loads: fc.constantFrom(undefined, [{ at: 'gripR', mass_kg: 5 }]),
+      samples: fc.constantFrom(11, 21),
+    });
+    fc.assert(
+      fc.property(fc.array(change, { minLength: 2, maxLength: 6 }), (changes) => {
+        const rig = createRigger();
+        for (const { band, exercise, path, ...rest } of changes) {
+          const setup = { ...setupOf(exercise, [band], path), ...rest };
+          const [one, other] = [rig(setup), rigSetup(setup)];
+          // A hanging person's hands are at the bar: some of the roots cannot be reached.
+          expect(one.ok).toBe(other.ok);
+          if (one.ok && other.ok) expect(one.value.buffers).toEqual(other.value.buffers);
+        }
+      }),
+    );
+    const rig = createRigger();
+    const preparedFor = (setup: Setup) => {
+      const rigged = rig(setup);
+      return rigged.ok ? rigged.value.rig.prepared : undefined;
+    };
+    const setup = setupOf(ROW, [], []);
+    const first = preparedFor(setup);
+    expect(preparedFor({ ...setup, points: { anchor: [1, 1, 0] } })).toBe(first);
+    expect(preparedFor({ ...setup, samples: 5 })).not.toBe(first);
   });
 
   it('adds the demand of parallel bands', () => {

@@ -1,4 +1,4 @@
-import { rigSetup } from '../demand/solve-setup.js';
+import { createRigger, type Rigger } from '../demand/solve-setup.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
 import { type Composition, composeSetup } from '../rig/compose.js';
 
@@ -12,14 +12,6 @@ export interface ChangeCost {
   readonly share: number | null;
 }
 
-/** Mean demand of a composition, in the demand's unit; undefined where it cannot be laid. */
-export function meanDemand<Ex extends AnchoredExercise>(
-  composition: Composition<Ex>,
-): number | undefined {
-  const rigged = rigSetup(composeSetup(composition));
-  return rigged.ok ? rigged.value.summary.mean : undefined;
-}
-
 /**
  * The cost of each change, in the order given. Changes that cannot be laid
  * (a hand out of reach, a band with no material left) are left out.
@@ -28,12 +20,22 @@ export function whatIf<Ex extends AnchoredExercise>(
   present: Composition<Ex>,
   changes: readonly { readonly id: string; readonly part: Partial<Composition<Ex>> }[],
 ): ChangeCost[] {
-  const before = meanDemand(present);
+  const rig = createRigger();
+  const before = meanDemand(present, rig);
   if (before === undefined) return [];
   return changes.flatMap(({ id, part }) => {
-    const mean = meanDemand({ ...present, ...part });
+    const mean = meanDemand({ ...present, ...part }, rig);
     if (mean === undefined) return [];
     const difference = mean - before;
     return [{ id, mean, difference, share: before > 0 ? difference / before : null }];
   });
+}
+
+/** Mean demand of a composition, in the demand's unit; undefined where it cannot be laid. */
+function meanDemand<Ex extends AnchoredExercise>(
+  composition: Composition<Ex>,
+  rig: Rigger,
+): number | undefined {
+  const rigged = rig(composeSetup(composition));
+  return rigged.ok ? rigged.value.summary.mean : undefined;
 }

@@ -60,6 +60,30 @@ export function prepareExercise(
   });
 }
 
+/** Prepares an exercise for the whole of a stance, in memory of its own. */
+export type Preparation = (
+  exercise: Exercise,
+  body: Body,
+  stance: Omit<Stance, 'only' | 'take'>,
+) => Result<PreparedExercise>;
+
+/**
+ * As {@link prepareExercise}, for one set-up after the other: what was prepared
+ * last serves again while exercise (the same object), body and stance stay.
+ */
+export function createPreparation(): Preparation {
+  let last: { exercise: Exercise; key: string; prepared: Result<PreparedExercise> } | undefined;
+  return (exercise, body, { widths, root_m, loads, samples }) => {
+    const { stature_m, mass_kg } = body;
+    const key = JSON.stringify([stature_m, mass_kg, widths, root_m, loads, samples]);
+    if (last?.exercise !== exercise || last.key !== key) {
+      const prepared = prepareExercise(exercise, body, { widths, root_m, loads, samples });
+      last = { exercise, key, prepared };
+    }
+    return last.prepared;
+  };
+}
+
 function strengthTrack(
   { strength }: Exercise,
   phase: Float64Array,

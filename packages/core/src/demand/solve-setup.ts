@@ -14,7 +14,7 @@ import {
   type Rig,
 } from '../rig/rig.js';
 import type { Setup } from '../rig/setup.js';
-import { prepareExercise } from './prepare.js';
+import { createPreparation, prepareExercise, type Preparation } from './prepare.js';
 import { GREATEST_REST_N, type LinkWorkspace } from './settle-links.js';
 import { createSolutionBuffers, type SolutionBuffers } from './solution-buffers.js';
 import { solveRig } from './solve-rig.js';
@@ -70,14 +70,33 @@ const WORKSPACE = new Arena();
  */
 export function solveSetup(setup: Setup): Result<Solution> {
   WORKSPACE.reset();
-  const rigged = rigContacts(setup, contactsUsed(setup), WORKSPACE.take);
+  const { take } = WORKSPACE;
+  const only = contactsUsed(setup);
+  const rigged = rigPrepared(setup, take, (exercise, body, stance) =>
+    prepareExercise(exercise, body, { ...stance, only, take }),
+  );
   if (!rigged.ok) return rigged;
   return succeed(readSolution(setup, rigged.value));
 }
 
 /** As {@link solveSetup}, keeping rig and buffers, with all contacts, for further solves. */
 export function rigSetup(setup: Setup): Result<SolvedRig> {
-  return rigContacts(setup, undefined, new Arena().take);
+  const { take } = new Arena();
+  return rigPrepared(setup, take, (exercise, body, stance) =>
+    prepareExercise(exercise, body, { ...stance, take }),
+  );
+}
+
+/** Rigs set-ups one after the other. */
+export type Rigger = (setup: Setup) => Result<SolvedRig>;
+
+/**
+ * As {@link rigSetup}, for set-ups of one exercise and person: the exercise is
+ * prepared anew only where it, the body or the stance is another than before.
+ */
+export function createRigger(): Rigger {
+  const prepare = createPreparation();
+  return (setup) => rigPrepared(setup, new Arena().take, prepare);
 }
 
 /** The contacts a solution depends on: a third of the time goes into placing the others. */
@@ -92,18 +111,13 @@ function contactsUsed({ exercise, runs, loads = [] }: Setup): ReadonlySet<string
   return used;
 }
 
-function rigContacts(
-  setup: Setup,
-  only: ReadonlySet<string> | undefined,
-  take: Take,
-): Result<SolvedRig> {
+function rigPrepared(setup: Setup, take: Take, prepare: Preparation): Result<SolvedRig> {
   const faults = checkNames(setup);
   if (faults.length > 0) return fail(...faults);
   const hanging = findHangingLinks(setup);
   if (hanging !== undefined) return fail(hanging);
   const { widths, root_m, loads, samples } = setup;
-  const stance = { widths, root_m, loads, samples, only, take };
-  const prepared = prepareExercise(setup.exercise, setup.body, stance);
+  const prepared = prepare(setup.exercise, setup.body, { widths, root_m, loads, samples });
   if (!prepared.ok) return prepared;
   const names = Object.keys(setup.points);
   const links = Object.entries(setup.links ?? {});

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, model } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { DEFAULT_SAMPLES } from '@wiry-otter/core';
-import { Scene } from './scene';
+import { Scene, type SceneMoves } from './scene';
 import { WorkbenchStore } from './workbench-store';
 
 /** The scene on the bench, which keeps up with the hand, and the slider through the rep. */
@@ -21,9 +21,7 @@ import { WorkbenchStore } from './workbench-store';
         [slip_m]="bench.set.slip_m()"
         [anchorRecord]="bench.anchor()"
         [ghost]="bench.inForce()?.document ?? null"
-        (distanceChange)="bench.setDistance($event)"
-        (heightChange)="bench.setHeight($event)"
-        (slipChange)="bench.setFigure('slip_m', $event)"
+        [moves]="moves"
       />
     }
     <label class="mt-1 flex items-center gap-3 text-sm text-faint">
@@ -47,4 +45,9 @@ export class ScenePanel {
 
   protected readonly bench = inject(WorkbenchStore);
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
+  protected readonly moves: SceneMoves = {
+    figure: (wanted_m) => this.bench.setDistance(wanted_m),
+    anchor: (wanted_m) => this.bench.setHeight(wanted_m),
+    grip: (wanted_m) => this.bench.setFigure('slip_m', wanted_m),
+  };
 }

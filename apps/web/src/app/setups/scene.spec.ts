@@ -3,7 +3,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { findExercise } from '@wiry-otter/catalogue';
 import { setUpApp } from '../../testing/app';
 import { personRecord, pull, measuredBand } from '../../testing/records';
-import { Scene } from './scene';
+import { Scene, type SceneMoves } from './scene';
 import { Trace } from './trace';
 import { EMPTY_BENCH, type SolvedWorkbench, solveWorkbench } from './workbench-model';
 
@@ -33,12 +33,15 @@ describe('scene', () => {
   beforeEach(() => {
     setUpApp();
     fixture = TestBed.createComponent(Scene);
-    const inputs = { bench: bench(), unit: 'N', sample: 40, distance_m: 2, height_m: 1.2 };
-    for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
     distances = [];
     heights = [];
-    fixture.componentInstance.distanceChange.subscribe((value) => distances.push(value));
-    fixture.componentInstance.heightChange.subscribe((value) => heights.push(value));
+    const moves: SceneMoves = {
+      figure: (wanted_m) => distances.push(wanted_m),
+      anchor: (wanted_m) => heights.push(wanted_m),
+      grip: () => undefined,
+    };
+    const inputs = { bench: bench(), unit: 'N', sample: 40, distance_m: 2, height_m: 1.2, moves };
+    for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
     fixture.detectChanges();
     document.body.append(fixture.nativeElement as HTMLElement);
   });

@@ -4,7 +4,6 @@ import {
   computed,
   type ElementRef,
   input,
-  output,
   viewChild,
 } from '@angular/core';
 import type { AnchorRecord, CompleteSetupDocument } from '@wiry-otter/contracts';
@@ -24,6 +23,9 @@ const STEP_M = 0.01;
 const BIG_STEP_M = 0.05;
 
 type Dragged = 'figure' | 'anchor' | 'grip';
+
+/** What is told of where the hand wants things, m. */
+export type SceneMoves = Readonly<Record<Dragged, (wanted_m: number) => void>>;
 
 /** What is being dragged: from where, what it stood at, and what was last asked for, m. */
 interface Held {
@@ -50,14 +52,14 @@ export class Scene {
   readonly distance_m = input.required<number>();
   readonly height_m = input.required<number>();
   readonly slip_m = input(0);
-  /** A picture to look at: nothing moves, and no figure stands on it. */
-  readonly still = input(false);
+  /**
+   * Who is told what the hand moves; without, it is a picture: nothing moves, and no figure stands
+   * on it. Functions, since an output has every component above checked on every move.
+   */
+  readonly moves = input<SceneMoves | null>(null);
   readonly anchorRecord = input<AnchorRecord | null>(null);
   /** Another set-up of the same exercise, drawn faintly behind: the saved one. */
   readonly ghost = input<CompleteSetupDocument | null>(null);
-  readonly distanceChange = output<number>();
-  readonly heightChange = output<number>();
-  readonly slipChange = output<number>();
 
   private readonly drawing = viewChild.required<ElementRef<SVGSVGElement>>('drawing');
   private held: Held | null = null;
@@ -65,6 +67,7 @@ export class Scene {
   protected readonly size = SCENE;
   protected readonly drawn = new SceneDrawing(this);
   protected readonly words = new SceneWords(this.drawn, this);
+  protected readonly still = computed(() => this.moves() === null);
   /** Whether the person can be moved nearer and farther on the drawing. */
   protected readonly movable = computed(() => this.drawn.view().side !== 0 && !this.still());
   /** Where the band leaves the hand, for the handle that slides the grip along it. */
@@ -99,8 +102,7 @@ export class Scene {
     // Most moves of a slow drag stay within the same centimetre.
     if (wanted === this.held.wanted) return;
     this.held = { ...this.held, wanted };
-    const told = { figure: this.distanceChange, anchor: this.heightChange, grip: this.slipChange };
-    told[what].emit(wanted);
+    this.moves()?.[what](wanted);
   };
 
   protected release(): void {
@@ -112,21 +114,21 @@ export class Scene {
     if (right === undefined || !this.movable()) return;
     event.preventDefault();
     // Away from the wall is farther.
-    this.distanceChange.emit(this.distance_m() - this.drawn.view().side * right * stepOf(event));
+    this.moves()?.figure(this.distance_m() - this.drawn.view().side * right * stepOf(event));
   }
 
   protected anchorKey(event: KeyboardEvent): void {
     const up = { ArrowUp: 1, ArrowDown: -1 }[event.key];
     if (up === undefined) return;
     event.preventDefault();
-    this.heightChange.emit(this.height_m() + up * stepOf(event));
+    this.moves()?.anchor(this.height_m() + up * stepOf(event));
   }
 
   protected gripKey(event: KeyboardEvent): void {
     const lower = { ArrowDown: 1, ArrowUp: -1, ArrowRight: 1, ArrowLeft: -1 }[event.key];
     if (lower === undefined) return;
     event.preventDefault();
-    this.slipChange.emit(this.slip_m() + lower * stepOf(event));
+    this.moves()?.grip(this.slip_m() + lower * stepOf(event));
   }
 
   /** How far a movement of the pointer goes from the hand along the band, m. */

@@ -23,6 +23,7 @@ import {
   isLinkable,
   type Load,
   loopsOf,
+  type Rigger,
   rigSetup,
   solutionSpread,
   type SolvedRig,
@@ -92,6 +93,7 @@ export interface SolvedWorkbench {
   readonly document: CompleteSetupDocument;
   readonly solved: SolvedRig;
   readonly spread: Spread;
+  /** Looked for when they are first asked for: a frame of a drag shows none. */
   readonly cautions: readonly Caution[];
   readonly headClearance_m: number | undefined;
   readonly bands: readonly KnownBand[];
@@ -112,9 +114,16 @@ export interface WorkbenchInput {
   readonly today: string;
 }
 
-/** Solves the workbench with the real model; called on every frame of a drag. */
-export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonly Fault[] {
-  const { exercise, person } = input;
+/**
+ * Solves the workbench with the real model; called on every frame of a drag.
+ *
+ * @param rig one that goes on from solve to solve, where there are many
+ */
+export function solveWorkbench(
+  input: WorkbenchInput,
+  rig: Rigger = rigSetup,
+): SolvedWorkbench | readonly Fault[] {
+  const { exercise } = input;
   const laid = layableBands(input);
   const document: CompleteSetupDocument = {
     format: 'wiry-otter.setup',
@@ -122,30 +131,32 @@ export function solveWorkbench(input: WorkbenchInput): SolvedWorkbench | readonl
     ...composeSetup(compositionOf(input)),
     ...(exercise.unilateral === true ? { side: input.state.side } : {}),
   };
-  const rigged = rigSetup(document);
+  const rigged = rig(document);
   if (!rigged.ok) return rigged.faults;
-  const spread = solutionSpread(
-    rigged.value,
-    laid.map(({ calibration }) => calibration?.covariance),
-  );
-  const context = {
-    setup: document,
-    movement: exercise.cautions ?? [],
-    solved: rigged.value,
-    anchor: input.anchor,
-    person,
-    today: input.today,
-    eyesRule: input.eyesRule,
-    unit: input.unit,
-    bands: laid.map(bandFacts),
-  };
+  const solved = rigged.value;
+  let cautions: readonly Caution[] | undefined;
   return {
     document,
-    solved: rigged.value,
-    spread,
+    solved,
+    spread: solutionSpread(
+      solved,
+      laid.map(({ calibration }) => calibration?.covariance),
+    ),
     bands: laid,
-    cautions: findCautions(context),
-    headClearance_m: headClearance(context),
+    get cautions() {
+      return (cautions ??= findCautions({
+        setup: document,
+        movement: exercise.cautions ?? [],
+        solved,
+        anchor: input.anchor,
+        person: input.person,
+        today: input.today,
+        eyesRule: input.eyesRule,
+        unit: input.unit,
+        bands: laid.map(bandFacts),
+      }));
+    },
+    headClearance_m: headClearance({ setup: document, solved }),
   };
 }
 

@@ -9,7 +9,7 @@ import {
   withState,
 } from '@ngrx/signals';
 import type { ExerciseDocument, SetupRecord } from '@wiry-otter/contracts';
-import { equalCable, equalDumbbell } from '@wiry-otter/core';
+import { createRigger, equalCable, equalDumbbell, type Fault } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import * as z from 'zod';
 import { knownExercises } from '../exercises/known-exercises';
@@ -55,6 +55,9 @@ const stored = z.object({
 
 /** Unless the trainer says otherwise, the wanted mean lies this close to the one in force. */
 const WANTED_SHARE = 0.1;
+
+/** The same at every solve that goes well, so that nothing shown has changed. */
+const NO_FAULTS: readonly Fault[] = [];
 
 /** Bounds of what can be typed. */
 const LIMITS = {
@@ -127,6 +130,7 @@ export const WorkbenchStore = signalStore(
     };
   }),
   withComputed((store) => {
+    const rig = createRigger();
     const input = computed((): WorkbenchInput | null => {
       const person = store.person();
       const exercise = store.exercise();
@@ -139,7 +143,9 @@ export const WorkbenchStore = signalStore(
         bands: store.set
           .bandIds()
           .flatMap((id) => usable.find(({ record }) => record.id === id) ?? []),
-        today: format(new Date(), 'yyyy-MM-dd'),
+        get today() {
+          return format(new Date(), 'yyyy-MM-dd');
+        },
         eyesRule: store.eyesRule(),
         unit: store.unit(),
         state: store.set(),
@@ -147,7 +153,7 @@ export const WorkbenchStore = signalStore(
     });
     const outcome = computed(() => {
       const present = input();
-      return present === null ? null : solveWorkbench(present);
+      return present === null ? null : solveWorkbench(present, rig);
     });
     const solved = computed<SolvedWorkbench | null>(() => {
       const value = outcome();
@@ -174,7 +180,7 @@ export const WorkbenchStore = signalStore(
       }),
       faults: computed(() => {
         const value = outcome();
-        return value === null || 'document' in value ? [] : value;
+        return value === null || 'document' in value ? NO_FAULTS : value;
       }),
       /** What each change would cost; asked for when it is shown. */
       costs: computed(() => {
