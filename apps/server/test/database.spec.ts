@@ -1,4 +1,6 @@
 import { PROBLEMS } from '../src/problems/catalogue.js';
+import { demoSetup } from './support/inputs.js';
+import { count, takeBack } from './support/migrations.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';
 
 describe('database', () => {
@@ -30,33 +32,35 @@ describe('database', () => {
     ]);
   });
 
-  const count = async (what: string): Promise<string | undefined> =>
-    (await studio.database.query<{ n: string }[]>(`SELECT count(*) AS n FROM ${what}`))[0]?.n;
-
-  /** Takes back the migration whose name begins so, and all after it. */
-  const takeBack = async (name: string): Promise<void> => {
-    while ((await count(`migrations WHERE name LIKE '${name}%'`)) !== '0') {
-      await studio.database.undoLastMigration();
-    }
-  };
-
   it('can be taken back and brought up again', async () => {
-    await takeBack('FirstSlice');
+    await takeBack(studio.database, 'FirstSlice');
     await studio.database.runMigrations();
-    expect(await count('band')).toBe('0');
+    expect(await count(studio.database, 'band')).toBe('0');
+  });
+
+  it('keeps what a saved set-up asks through the step to how sure it is', async () => {
+    const saved = await demoSetup(studio.mika, 'Tobias Quill');
+    expect(saved.figures.meanStd).toBeGreaterThan(0);
+    await takeBack(studio.database, 'HowSureTheMeanIs');
+    expect(await count(studio.database, "setup_version WHERE figures ? 'meanStd'")).toBe('0');
+    await studio.database.runMigrations();
+    const again = await demoSetup(studio.mika, 'Tobias Quill');
+    expect(again.figures).toEqual({ ...saved.figures, meanStd: null });
   });
 
   it('keeps every band, state and pull through the step to copies and measurements', async () => {
-    const readings = await count('band_reading');
-    await takeBack('KnowTheBands');
-    expect(await count("band WHERE state = 'watch'")).toBe('1');
-    expect(await count('band_reading')).toBe(readings);
+    const readings = await count(studio.database, 'band_reading');
+    await takeBack(studio.database, 'KnowTheBands');
+    expect(await count(studio.database, "band WHERE state = 'watch'")).toBe('1');
+    expect(await count(studio.database, 'band_reading')).toBe(readings);
     await studio.database.runMigrations();
-    expect(await count("band_copy WHERE state = 'watch'")).toBe('1');
-    expect(await count('band_copy')).toBe('12');
+    expect(await count(studio.database, "band_copy WHERE state = 'watch'")).toBe('1');
+    expect(await count(studio.database, 'band_copy')).toBe('12');
     // Old Mooring was measured on two days, three bands never.
-    expect(await count('band_measurement')).toBe('11');
-    expect(await count('band_reading WHERE measurement_id IS NOT NULL')).toBe(readings);
+    expect(await count(studio.database, 'band_measurement')).toBe('11');
+    expect(await count(studio.database, 'band_reading WHERE measurement_id IS NOT NULL')).toBe(
+      readings,
+    );
   });
 });
 

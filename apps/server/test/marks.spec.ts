@@ -1,26 +1,32 @@
 import type { ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
 import { inflateSync } from 'node:zlib';
 import { v7 as uuidv7 } from 'uuid';
+import { markSheet } from '../src/setups/mark-sheet.js';
 import { demoSetup, inputOf } from './support/inputs.js';
 import { type Answer, openTestStudio, type TestStudio } from './support/studio.js';
 
 /** Points to a millimetre of paper. */
 const MM = 72 / 25.4;
 
-/** What is drawn on each page of a PDF, as its operators. */
-function drawnPages(pdf: Buffer): string[] {
-  const pages: string[] = [];
+/** What a PDF holds packed, as text: pages as their operators, faces. */
+function streams(pdf: Buffer): string[] {
+  const found: string[] = [];
   let at = 0;
   for (;;) {
     const start = pdf.indexOf('stream\n', at);
-    if (start < 0) return pages;
+    if (start < 0) return found;
     const end = pdf.indexOf('\nendstream', start);
-    const text = unpacked(pdf.subarray(start + 7, end));
-    // Faces are streams too; a page is one that strokes lines.
-    if (/ l\nS\n/.test(text)) pages.push(text);
+    found.push(unpacked(pdf.subarray(start + 7, end)));
     at = end + 10;
   }
 }
+
+/** Pages on which lines are stroked. */
+const drawnPages = (pdf: Buffer): string[] => streams(pdf).filter((text) => / l\nS\n/.test(text));
+
+/** Lines of writing on each page. */
+const linesWritten = (pdf: Buffer): number[] =>
+  streams(pdf).flatMap((text) => text.match(/^BT$/gm)?.length ?? []);
 
 function unpacked(stream: Buffer): string {
   try {
@@ -88,6 +94,20 @@ describe('the sheet of marks', () => {
     const stance_m = saved.body.document.widths?.stance_m ?? 0;
     expect(stance_m).toBeGreaterThan(0);
     expect((lines[3] ?? NaN) - (lines[2] ?? NaN)).toBeCloseTo(stance_m * 500, 2);
+  });
+
+  it('writes every caution whole, on another page where the first is full', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const printed = (count: number): Promise<Buffer> => {
+      const one = { rule: 'x', level: 'note', text: 'Both sides even.', figures: {} } as const;
+      const cautions = Array.from({ length: count }, () => one);
+      return markSheet({ ...setup, cautions }, { person: 'Tobias', place: 'Boatyard' }, 'N');
+    };
+    const [bare = NaN, ...none] = linesWritten(await printed(0));
+    expect(none).toEqual([]);
+    const pages = linesWritten(await printed(40));
+    expect(pages.length).toBe(2);
+    expect(pages.reduce((sum, lines) => sum + lines, 0)).toBe(bare + 40);
   });
 
   it('is nobody else’s', async () => {

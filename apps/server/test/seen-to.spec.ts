@@ -4,6 +4,7 @@ import { hashPassword } from '../src/account/passwords.js';
 import { PersonTrainerEntity } from '../src/database/entities/person.js';
 import { TrainerEntity } from '../src/database/entities/studio.js';
 import { demoSetup, inputOf } from './support/inputs.js';
+import { takeBack } from './support/migrations.js';
 import { type Client, openTestStudio, signIn, type TestStudio } from './support/studio.js';
 
 const WARNINGS = ['face-line', 'let-go', 'slack-start', 'stretch-high', 'door-side'];
@@ -94,7 +95,7 @@ describe('who saw to a warning', () => {
 
   it('is kept through the step back to one list of rules, and forward again', async () => {
     const { database } = studio;
-    await database.undoLastMigration();
+    await takeBack(database, 'WhoSawToIt');
     const [{ acknowledged, cautions }] = await database.query<
       [{ acknowledged: string[]; cautions: SetupRecord['cautions'] }]
     >('SELECT acknowledged, cautions FROM setup_version WHERE setup_id = $1 AND version = $2', [

@@ -4,6 +4,7 @@ import {
   type Caution,
   CAUTION_RULES,
   type CautionContext,
+  clearanceWords,
   type Exercise,
   findCautions,
   type ForceUnit,
@@ -435,5 +436,27 @@ describe('cautions', () => {
     const ids = CAUTION_RULES.map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
     expect(ids.length).toBe(30);
+  });
+});
+
+describe('what is said of a clearance', () => {
+  const clearance = { by: 'Dr Reedham', until: TODAY, limits: 'Not above the shoulder.' };
+
+  it('is nothing for whoever needs none', () => {
+    expect(clearanceWords({ goal: 'build', conditions: [], clearance }, TODAY)).toBeUndefined();
+    const pressed = { goal: 'build', conditions: ['highBloodPressure'], clearance: null } as const;
+    expect(clearanceWords(pressed, TODAY)).toBeUndefined();
+  });
+
+  it('names clinician, last day and limits, and whom the product defers to', () => {
+    const words = clearanceWords({ goal: 'rehab', conditions: [], clearance }, TODAY) ?? '';
+    expect(words).toContain(`Cleared by Dr Reedham until ${TODAY}. Not above the shoulder.`);
+    expect(words).toMatch(/licensed clinician.*licensed practice come first.*estimates/);
+  });
+
+  it('says that it ran out the day after, or that there is none', () => {
+    const surgery = { goal: 'keep', conditions: ['recentSurgery'], clearance } as const;
+    expect(clearanceWords(surgery, '2026-11-26')).toContain(`Dr Reedham ran out on ${TODAY}`);
+    expect(clearanceWords({ ...surgery, clearance: null }, TODAY)).toContain('No clearance is on');
   });
 });

@@ -27,6 +27,7 @@ import { KnowTheBands1764100000000 } from './migrations/1764100000000-know-the-b
 import { AnchorsAndExercises1764300000000 } from './migrations/1764300000000-anchors-and-exercises.js';
 import { StudioRules1764200000000 } from './migrations/1764200000000-studio-rules.js';
 import { WhoSawToIt1764400000000 } from './migrations/1764400000000-who-saw-to-it.js';
+import { HowSureTheMeanIs1764500000000 } from './migrations/1764500000000-how-sure-the-mean-is.js';
 
 /**
  * Connects to PostgreSQL and brings the schema up to date; fails with the server's address
@@ -64,6 +65,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       StudioRules1764200000000,
       AnchorsAndExercises1764300000000,
       WhoSawToIt1764400000000,
+      HowSureTheMeanIs1764500000000,
     ],
     migrationsRun: true,
     migrationsTransactionMode: 'all',

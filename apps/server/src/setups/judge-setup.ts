@@ -15,6 +15,7 @@ import {
   knowBands,
   type KnownBand,
   rigSetup,
+  solutionSpread,
 } from '@wiry-otter/core';
 import { refuse, refuseDocument } from '../problems/refusal.js';
 
@@ -74,10 +75,12 @@ export function judgeSetup(document: CompleteSetupDocument, facts: SetupFacts): 
     bands: used.map(bandFacts),
   });
   const { start, mean, end, peak, peakStretch } = summary;
+  const laws = used.map(({ calibration }) => calibration?.covariance);
+  const meanStd = solutionSpread(solved.value, laws).mean;
   const cautions = found.map((caution) => withSeen(caution, facts.seen));
   return {
     document: complete,
-    figures: { unit: rig.prepared.unit, start, mean, end, peak, peakStretch },
+    figures: { unit: rig.prepared.unit, start, mean, meanStd, end, peak, peakStretch },
     cautions,
     ready: cautions.every(
       ({ level, seen }) => level === 'note' || (level === 'warn' && seen !== undefined),

@@ -2,6 +2,7 @@ import type { SetupRecord } from '@wiry-otter/contracts';
 import {
   distanceMarks,
   type ForceUnit,
+  RANGE_90,
   type SetupMarks,
   setupMarks,
   writeForce,
@@ -10,6 +11,9 @@ import { FAINT, INK, MM, printPdf, STOP } from '../printing/pdf.js';
 
 /** A4 lying, mm. */
 const PAGE = { width: 297, height: 210 } as const;
+/** Where writing begins on a page, and how far from its lower edge it ends, mm. */
+const TOP = 14;
+const BOTTOM = 10;
 const STRIP = { left: 23.5, top: 58, length: 250, height: 48 } as const;
 const STRIP_CM = STRIP.length / 10;
 /** Distances whose load is written on the strip lie so far apart, cm. */
@@ -50,16 +54,22 @@ function loadWords({ figures }: SetupRecord, unit: ForceUnit): (mean: number) =>
   return (mean) => (figures.unit === 'N·m' ? `${mean.toFixed(1)} N·m` : writeForce(mean, unit));
 }
 
+/** How sure the mean at the mark is, as the range that holds nine in ten; nothing where none is on record. */
+function spreadWords(setup: SetupRecord, unit: ForceUnit): string {
+  const { meanStd } = setup.figures;
+  return meanStd === null ? '' : ` (at the mark ±${loadWords(setup, unit)(RANGE_90 * meanStd)})`;
+}
+
 function drawHead(
   pdf: PDFKit.PDFDocument,
   { document, ready, title }: SetupRecord,
   { person, place }: MarkSheetHead,
   { height_m }: SetupMarks,
 ): void {
-  pdf.addPage({ size: [PAGE.width * MM, PAGE.height * MM], margin: 0 });
+  addPage(pdf);
   const x = STRIP.left * MM;
   pdf.fillColor(INK).font('bold').fontSize(18);
-  pdf.text(`${document.exercise.title}: ${title}`, x, 14 * MM, line(STRIP.length - 75));
+  pdf.text(`${document.exercise.title}: ${title}`, x, TOP * MM, line(STRIP.length - 75));
   pdf.font('regular').fontSize(12).fillColor(FAINT);
   const anchor = height_m === undefined ? '' : `, anchor ${centimetres(height_m)} over the floor`;
   const side = document.side === undefined ? '' : `, ${document.side} side`;
@@ -101,7 +111,7 @@ function drawStrip(
   const bottom = (STRIP.top + STRIP.height) * MM;
   pdf.font('regular').fontSize(11).fillColor(FAINT);
   pdf.text(
-    'Floor strip: centimetres from the anchor’s plumb line, which lies to the left, and what each distance asks on average.',
+    `Floor strip: centimetres from the anchor’s plumb line, which lies to the left, and what each distance asks on average${spreadWords(setup, unit)}.`,
     STRIP.left * MM,
     (STRIP.top - 19) * MM,
     line(STRIP.length),
@@ -206,18 +216,28 @@ function drawLength(
 /** In words: the face on paper has no signs. */
 const LEVEL_WORDS = { refuse: 'Do not use', warn: 'Caution', note: 'Note' } as const;
 
+/** Every caution whole, on another page where this one has no room left: none is cut short. */
 function drawCautions(pdf: PDFKit.PDFDocument, { cautions }: SetupRecord, top: number): void {
-  const shown = cautions.map(({ level, text }) => `${LEVEL_WORDS[level]}: ${text}`);
-  pdf.font('regular').fontSize(11).fillColor(INK);
-  pdf.text(
-    [
-      ...shown,
-      'The figures are estimates. Clearance is a clinician’s; local rules and licensed practice come first.',
-    ].join('\n'),
-    STRIP.left * MM,
-    (top + 2) * MM,
-    { width: STRIP.length * MM, height: (PAGE.height - 10 - top) * MM, ellipsis: true },
-  );
+  const width = STRIP.length * MM;
+  let y = (top + 2) * MM;
+  for (const words of [
+    ...cautions.map(({ level, text }) => `${LEVEL_WORDS[level]}: ${text}`),
+    'The figures are estimates. Clearance is a licensed clinician’s; local rules and licensed practice come first.',
+  ]) {
+    pdf.font('regular').fontSize(11).fillColor(INK);
+    const height = pdf.heightOfString(words, { width });
+    if (y + height > (PAGE.height - BOTTOM) * MM) {
+      addPage(pdf);
+      pdf.font('regular').fontSize(11).fillColor(INK);
+      y = TOP * MM;
+    }
+    pdf.text(words, STRIP.left * MM, y, { width });
+    y += height;
+  }
+}
+
+function addPage(pdf: PDFKit.PDFDocument): void {
+  pdf.addPage({ size: [PAGE.width * MM, PAGE.height * MM], margin: 0 });
 }
 
 /** One line of text in so many millimetres. */

@@ -34,6 +34,8 @@ export const setupFigures = z.object({
   unit: z.enum(['N', 'N·m']),
   start: z.number(),
   mean: z.number(),
+  /** 1σ of the mean because of the bands' laws; null where it was saved before this was kept. */
+  meanStd: z.number().nonnegative().nullable(),
   end: z.number(),
   peak: z.number(),
   peakStretch: z.number(),

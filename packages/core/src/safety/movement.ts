@@ -1,7 +1,7 @@
 import { daysBetween } from '../progression/day.js';
 import { writeForce } from '../units/units.js';
-import { isCleared } from './person.js';
 import type { Caution, CautionContext, CautionLevel, CautionRule } from './caution.js';
+import { isCleared } from './clearance.js';
 
 /** A band across the back may lie up to here along the trunk, as share of it. */
 const HIGHEST_ON_BACK = 0.9;

@@ -1,35 +1,12 @@
 import { jointAngles } from '../body/joint-angles.js';
-import type { CautionContext, CautionRule, PersonFacts } from './caution.js';
+import type { CautionContext, CautionRule } from './caution.js';
+import { isCleared, reasonsForClearance } from './clearance.js';
 
 /** Under this age work is never maximal and a guardian has agreed. */
 const ADULT_ENOUGH_YEARS = 16;
 
 /** Nearness to the edge of a range that rounding may take, degrees. */
 const RANGE_TOLERANCE_DEG = 0.5;
-
-const CONDITION_WORDS: Readonly<Record<PersonFacts['conditions'][number], string>> = {
-  recentSurgery: 'recent surgery',
-  pregnancy: 'pregnancy',
-  neurological: 'a neurological condition',
-  heart: 'a heart condition',
-  highBloodPressure: 'high blood pressure',
-};
-
-/** Whether a clinician's clearance is on file and has not run out. */
-export function isCleared({ clearance }: PersonFacts, today: string): boolean {
-  return clearance !== null && clearance.until >= today;
-}
-
-/** What makes a clearance necessary, in words; nothing where none is needed. */
-export function reasonsForClearance({ goal, conditions }: PersonFacts): string[] {
-  return [
-    ...(goal === 'rehab' ? ['a rehab goal'] : []),
-    // Blood pressure sharpens the caution about breathing; by itself it asks for no clearance.
-    ...conditions
-      .filter((condition) => condition !== 'highBloodPressure')
-      .map((condition) => CONDITION_WORDS[condition]),
-  ];
-}
 
 /** Refuses work without a clinician's clearance where the file asks for one. */
 export const condition: CautionRule = {

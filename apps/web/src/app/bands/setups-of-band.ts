@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { ForceUnit } from '@wiry-otter/core';
-import { demandSounding } from '../drawing/figures';
+import { meanSounding, soundingWords } from '../drawing/figures';
 import { knownLaws, remeasuredWords } from '../setups/remeasured-words';
 import { bandsFeature } from '../state/bands';
 import { studioFeature } from '../state/studio';
@@ -40,15 +40,12 @@ export class SetupsOfBand {
     const laws = knownLaws(this.bands());
     return this.setups()
       .filter(({ document }) => document.bands.some(({ id }) => id === this.bandId()))
-      .map((setup) => {
-        const mean = demandSounding(setup.figures.mean, null, setup.figures.unit, this.unit());
-        return {
-          id: setup.id,
-          person: this.people().find(({ id }) => id === setup.personId)?.name ?? '',
-          title: `${setup.document.exercise.title}, ${setup.title}`,
-          mean: `${mean.figure} ${mean.unit}`,
-          today: remeasuredWords(setup, laws, this.unit()),
-        };
-      });
+      .map((setup) => ({
+        id: setup.id,
+        person: this.people().find(({ id }) => id === setup.personId)?.name ?? '',
+        title: `${setup.document.exercise.title}, ${setup.title}`,
+        mean: soundingWords(meanSounding(setup.figures, this.unit())),
+        today: remeasuredWords(setup, laws, this.unit()),
+      }));
   });
 }

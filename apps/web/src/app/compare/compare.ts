@@ -27,7 +27,7 @@ import {
   line,
   shadeTo,
 } from '../drawing/chart-style';
-import { forceSounding, forceWord, stretchWord } from '../drawing/figures';
+import { forceSounding, forceWord, soundingWords, stretchWord } from '../drawing/figures';
 import { LineChart } from '../drawing/line-chart';
 import { Ribbon } from '../drawing/ribbon';
 import { accountFeature } from '../state/account';
@@ -103,7 +103,7 @@ export class Compare {
       return {
         key: [...pair, whole].join(),
         words: `${this.nameOf(pair[0])} and ${this.nameOf(pair[1])} pull as ${this.nameOf(whole)}`,
-        off: `${difference.figure} ±${difference.spread ?? ''} ${difference.unit} apart`,
+        off: `${soundingWords(difference)} apart`,
       };
     }),
   );

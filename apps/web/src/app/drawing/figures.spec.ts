@@ -1,4 +1,12 @@
-import { demandSounding, forceSounding, percentSpread, pulledWord, stretchWord } from './figures';
+import {
+  demandSounding,
+  forceSounding,
+  meanSounding,
+  percentSpread,
+  pulledWord,
+  soundingWords,
+  stretchWord,
+} from './figures';
 
 describe('figures', () => {
   it('write a force in the studio’s unit with ± as the 90 % range', () => {
@@ -13,6 +21,14 @@ describe('figures', () => {
       unit: 'N·m',
       spread: '0.8',
     });
+  });
+
+  it('write the mean of a saved set-up in a line, with ± where it is on record', () => {
+    const figures = { unit: 'N', start: 0, mean: 100, meanStd: 3, end: 0, peak: 0 } as const;
+    const words = (meanStd: number | null, unit: 'N' | 'kgf'): string =>
+      soundingWords(meanSounding({ ...figures, meanStd, peakStretch: 2 }, unit));
+    expect(words(3, 'N')).toBe('100 ±5 N');
+    expect(words(null, 'kgf')).toBe('10.2 kg');
   });
 
   it('write stretch and per cent', () => {

@@ -1,3 +1,4 @@
+import type { SetupFigures } from '@wiry-otter/contracts';
 import { FORCE_WORDS, forceFigure, type ForceUnit, fromNewtons, RANGE_90 } from '@wiry-otter/core';
 
 /** A figure with its unit, as it is written: large figure, small unit, ± in lighter ink. */
@@ -39,6 +40,19 @@ export function demandSounding(
     unit: 'N·m',
     spread: std === null ? null : (RANGE_90 * std).toFixed(1),
   };
+}
+
+/** What a saved set-up asks on average. */
+export function meanSounding(
+  { mean, meanStd, unit: demandUnit }: SetupFigures,
+  unit: ForceUnit,
+): Sounding {
+  return demandSounding(mean, meanStd, demandUnit, unit);
+}
+
+/** A sounding in a line of text: 84 ±5 N. */
+export function soundingWords({ figure, spread, unit }: Sounding): string {
+  return [figure, ...(spread === null ? [] : [`±${spread}`]), unit].join(' ');
 }
 
 /** ±, in per cent of the figure; a dash where there is no figure. */

@@ -4,7 +4,7 @@ import { Store } from '@ngrx/store';
 import { format, parseISO } from 'date-fns';
 import { firstValueFrom } from 'rxjs';
 import { StudioApi } from '../api/studio-api';
-import { demandSounding } from '../drawing/figures';
+import { meanSounding, soundingWords } from '../drawing/figures';
 import { CODE_WORDS } from '../next/decision-words';
 import { accountFeature } from '../state/account';
 import { studioFeature } from '../state/studio';
@@ -29,8 +29,6 @@ export class Log {
     (this.sessions.value() ?? [])
       .filter(({ personId }) => personId === this.focusId())
       .map((session) => {
-        const { figures } = session.setup;
-        const load = demandSounding(figures.mean, null, figures.unit, this.unit());
         const { decision } = session;
         return {
           id: session.id,
@@ -38,7 +36,7 @@ export class Log {
           day: format(parseISO(session.day), 'EEE d MMM yyyy'),
           exercise: session.setup.document.exercise.title,
           setup: session.setup.title,
-          load: `${load.figure} ${load.unit}`,
+          load: soundingWords(meanSounding(session.setup.figures, this.unit())),
           reps: session.sets.map(({ reps }) => reps).join(', '),
           pain: Math.max(0, ...session.sets.map(({ pain }) => pain)),
           next: decision === null ? 'open' : CODE_WORDS[decision.decision.code].word,

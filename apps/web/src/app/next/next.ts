@@ -19,6 +19,7 @@ import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { forceWord } from '../drawing/figures';
 import { GaugeStaff } from '../drawing/gauge-staff';
+import { ClearanceNote } from '../people/clearance-note';
 import { accountFeature } from '../state/account';
 import { noticeActions } from '../state/notices';
 import { studioActions, studioFeature } from '../state/studio';
@@ -27,7 +28,7 @@ import { CODE_WORDS } from './decision-words';
 /** What comes next after a session, with its reasons; accepted or overruled here. */
 @Component({
   selector: 'otter-next',
-  imports: [FormsModule, GaugeStaff, RouterLink],
+  imports: [ClearanceNote, FormsModule, GaugeStaff, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './next.html',
 })

@@ -11,9 +11,10 @@ import {
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { rigSetup, knowBand } from '@wiry-otter/core';
-import { demandSounding } from '../drawing/figures';
+import { meanSounding } from '../drawing/figures';
 import { SoundingText } from '../drawing/sounding';
 import { TideLine } from '../drawing/tide-line';
+import { ClearanceNote } from '../people/clearance-note';
 import { marksLine } from '../setups/marks';
 import { Scene } from '../setups/scene';
 import type { SolvedWorkbench } from '../setups/workbench-model';
@@ -31,7 +32,7 @@ const TICK_MS = 250;
 /** A session, set by set: the set-up first, then what was done. */
 @Component({
   selector: 'otter-session',
-  imports: [NoticeBar, RouterLink, Scene, SoundingText, TideLine],
+  imports: [ClearanceNote, NoticeBar, RouterLink, Scene, SoundingText, TideLine],
   providers: [SessionStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(document:keydown)': 'keys.handle($event)' },
@@ -85,9 +86,7 @@ export class Session {
   });
   protected readonly load = computed(() => {
     const figures = this.store.session()?.setup.figures;
-    return figures === undefined
-      ? null
-      : demandSounding(figures.mean, null, figures.unit, this.unit());
+    return figures === undefined ? null : meanSounding(figures, this.unit());
   });
   protected readonly marks = computed(() => {
     const document = this.store.session()?.setup.document;

@@ -8,7 +8,7 @@ import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { DocumentPicker } from '../documents/document-picker';
 import type { ReadJson } from '../documents/json-file';
-import { demandInUnit } from '../drawing/figures';
+import { demandInUnit, meanSounding, soundingWords } from '../drawing/figures';
 import { GaugeStaff } from '../drawing/gauge-staff';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
@@ -62,6 +62,11 @@ export class SavedSetups {
     })),
   );
   protected readonly download = downloadSetup;
+
+  protected meanOf({ figures }: SetupRecord): string {
+    return soundingWords(meanSounding(figures, this.bench.unit()));
+  }
+
   protected readonly largest = LARGEST_SETUP;
 
   /** Puts a set-up document on the bench; says what is wrong with one that cannot be. */

@@ -22,6 +22,7 @@ import {
 import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
+import { ClearanceNote } from '../people/clearance-note';
 import { AtRest } from '../timing/at-rest';
 import { demandInUnit, demandSounding, forceWord, pulledWord } from '../drawing/figures';
 import { FramePacer } from '../timing/frame-pacer';
@@ -58,6 +59,7 @@ const SLIDE = 2;
     BagList,
     CautionList,
     ChooseSetup,
+    ClearanceNote,
     CostList,
     FormsModule,
     RouterLink,

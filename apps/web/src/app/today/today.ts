@@ -16,13 +16,14 @@ import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { CODE_WORDS } from '../next/decision-words';
+import { ClearanceNote } from '../people/clearance-note';
 import { noticeActions } from '../state/notices';
 import { studioActions, studioFeature } from '../state/studio';
 
 /** Who trains with what next, what wants a decision, and sessions left open. */
 @Component({
   selector: 'otter-today',
-  imports: [RouterLink],
+  imports: [ClearanceNote, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './today.html',
 })
@@ -56,7 +57,6 @@ export class Today {
   protected readonly rows = computed(() =>
     this.people().map((person) => ({
       person,
-      clearance: person.clearance,
       work: this.prescriptions()
         .filter(({ personId }) => personId === person.id)
         .map((prescription) => ({
