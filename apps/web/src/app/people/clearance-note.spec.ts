@@ -12,9 +12,9 @@ describe('clearance note', () => {
   };
 
   it('says whose the clearance is, until when, within which limits, and whom we defer to', () => {
-    const clearance = { by: 'Dr Reedham', until: '9999-12-31', limits: 'Below the shoulder.' };
+    const clearance = { by: 'Dr Reedham', until: '2999-12-31', limits: 'Below the shoulder.' };
     const words = said({ goal: 'rehab', clearance });
-    expect(words).toContain('Cleared by Dr Reedham until 9999-12-31. Below the shoulder.');
+    expect(words).toContain('Cleared by Dr Reedham until 31 Dec 2999. Below the shoulder.');
     expect(words).toContain('local rules and licensed practice come first');
   });
 
