@@ -8,8 +8,11 @@ import {
   type PlaceInput,
   type PlaceRecord,
 } from '@wiry-otter/contracts';
+import { forceFigure, toNewtons, writeForce } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
+import { forceWord } from '../drawing/figures';
 import { ANCHOR_WORDS } from '../setups/kit';
+import { accountFeature } from '../state/account';
 import { studioActions, studioFeature } from '../state/studio';
 import { AnchorSymbol } from './anchor-symbol';
 
@@ -50,11 +53,13 @@ interface Draft extends PlaceInput {
 })
 export class Places {
   private readonly store = inject(Store);
+  private readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
 
   protected readonly places = this.store.selectSignal(studioFeature.selectPlaces);
   protected readonly draft = signal<Draft | null>(null);
   protected readonly kinds = KINDS;
   protected readonly kindWords = ANCHOR_WORDS;
+  protected readonly unitWord = computed(() => forceWord(this.unit()));
 
   /** What is wrong with the draft, each in words with its place; nothing when it can be kept. */
   protected readonly faults = computed(() => {
@@ -120,6 +125,19 @@ export class Places {
     const words = `${input.name.trim()}: ${input.anchors.length} anchors kept.`;
     this.store.dispatch(studioActions.savePlace({ id, input, words }));
     this.draft.set(null);
+  }
+
+  protected ratedWords(ratedLoad_N: number): string {
+    return writeForce(ratedLoad_N, this.unit());
+  }
+
+  /** The rated load as it is typed: in the studio's unit, empty where nobody has rated it. */
+  protected ratedFigure({ ratedLoad_N }: AnchorRecord): string {
+    return ratedLoad_N === null ? '' : forceFigure(ratedLoad_N, this.unit());
+  }
+
+  protected setRated(id: string, typed: unknown): void {
+    this.setAnchor(id, { ratedLoad_N: this.quantity(typed, toNewtons(1, this.unit())) });
   }
 
   protected heights({ lowest_m, highest_m }: AnchorRecord): string {

@@ -1,0 +1,38 @@
+import { HttpTestingController } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import type { PlaceInput } from '@wiry-otter/contracts';
+import { ACCOUNT, setUpStudio } from '../../testing/app';
+import { accountActions } from '../state/account';
+import { Places } from './places';
+
+describe('places', () => {
+  it('take and tell rated loads in the studio’s unit', async () => {
+    const { store } = setUpStudio([]);
+    const studio = { ...ACCOUNT.studio, forceUnit: 'kgf' } as const;
+    store.dispatch(accountActions.signedIn({ account: { ...ACCOUNT, studio } }));
+    const fixture = TestBed.createComponent(Places);
+    fixture.detectChanges();
+    const host = fixture.nativeElement as HTMLElement;
+    const press = (words: string): void => {
+      const button = [...host.querySelectorAll('button')].find((one) =>
+        one.textContent.includes(words),
+      );
+      button?.click();
+      fixture.detectChanges();
+    };
+    press('Change');
+    await fixture.whenStable();
+    const label = [...host.querySelectorAll('label')].find((one) =>
+      one.textContent.includes('rated load, kg'),
+    );
+    const field = label?.querySelector('input');
+    if (!field) throw new Error('no field for the rated load');
+    field.value = '150';
+    field.dispatchEvent(new Event('input'));
+    field.dispatchEvent(new Event('blur'));
+    press('Keep the place');
+    const kept = TestBed.inject(HttpTestingController).expectOne(({ method }) => method === 'PUT');
+    const { anchors } = kept.request.body as PlaceInput;
+    expect(anchors[0]?.ratedLoad_N).toBeCloseTo(150 * 9.80665, 3);
+  });
+});
