@@ -1,10 +1,13 @@
-import { bandRecord, UUID } from '../../testing/records';
+import { TestBed } from '@angular/core/testing';
+import type { PersonRecord } from '@wiry-otter/contracts';
+import { bandRecord, personRecord, UUID } from '../../testing/records';
 import { ACCOUNT, setUpApp } from '../../testing/app';
 import { accountActions, accountFeature, rulesOf } from './account';
 import { fieldsOf } from './band-input';
 import { bandActions, bandsFeature } from './bands';
 import { noticesFeature } from './notices';
 import { outboxActions, outboxFeature } from './outbox';
+import { studioActions, studioFeature } from './studio';
 
 const SET = {
   performedAt: '2026-11-23T10:00:00Z',
@@ -14,6 +17,28 @@ const SET = {
   form: 'clean' as const,
   pain: 0,
 };
+
+describe('the person in focus', () => {
+  beforeEach(() => localStorage.clear());
+  afterEach(() => localStorage.clear());
+
+  const wren = personRecord({ id: `${UUID}2`, name: 'Wren Sluice' });
+  const loaded = (people: readonly PersonRecord[]): string | null => {
+    const { store } = setUpApp();
+    const none = { bands: [], places: [], setups: [], prescriptions: [], decisions: [] };
+    store.dispatch(studioActions.loaded({ ...none, people, exercises: [] }));
+    return store.selectSignal(studioFeature.selectFocusId)();
+  };
+
+  it('is the same after a reload, as long as the trainer knows them', () => {
+    const { store } = setUpApp();
+    store.dispatch(studioActions.focusPerson({ personId: wren.id }));
+    TestBed.resetTestingModule();
+    expect(loaded([personRecord(), wren])).toBe(wren.id);
+    TestBed.resetTestingModule();
+    expect(loaded([personRecord()])).toBe(personRecord().id);
+  });
+});
 
 describe('band effects', () => {
   it('save a change and offer the way back to what was before', () => {

@@ -10,11 +10,14 @@ import {
   type Observable,
   of,
   switchMap,
+  tap,
   withLatestFrom,
 } from 'rxjs';
+import * as z from 'zod';
 import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { noticeActions } from './notices';
+import { readStored, store as keep } from './storage';
 import { studioActions, studioFeature } from './studio';
 
 export const loadStudio = createEffect(
@@ -37,6 +40,31 @@ export const loadStudio = createEffect(
           ),
         ),
       ),
+    ),
+  { functional: true },
+);
+
+/** Where the person in focus is kept, so that a reload finds them again. */
+const FOCUS_KEY = 'otter.focus';
+
+export const keepFocus = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(studioActions.focusPerson),
+      tap(({ personId }) => keep(FOCUS_KEY, personId)),
+    ),
+  { functional: true, dispatch: false },
+);
+
+export const findFocus = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(studioActions.loaded),
+      // Another trainer on the same device may not know the person.
+      concatMap(({ people }) =>
+        people.filter(({ id }) => id === readStored(FOCUS_KEY, z.string())),
+      ),
+      map(({ id }) => studioActions.focusPerson({ personId: id })),
     ),
   { functional: true },
 );
