@@ -45,11 +45,16 @@ export class SceneDrawing {
     },
     { equal: alike },
   );
-  /** What the poses on the drawing depend on: a drag of the grip or a band moves nobody. */
+  /** The drawing with the exercise's origin in its corner: the person is posed there and moved as a whole. */
+  private readonly unmoved = computed(() => ({ ...this.view(), originX: 0, originY: 0 }), {
+    equal: alike,
+  });
+  /** What the poses depend on: a drag of the grip or a band moves nobody, the distance all of them. */
   private readonly posed = computed(
     () => {
       const { body, exercise, root_m, side } = this.shown.bench().document;
-      return { exercise, stature_m: body.stature_m, root: root_m?.join(), side, view: this.view() };
+      const view = this.unmoved();
+      return { exercise, stature_m: body.stature_m, root: root_m?.join(), side, view };
     },
     { equal: alike },
   );
@@ -88,26 +93,35 @@ export class SceneDrawing {
       return toScene(this.view(), rig.nodeX[i] as number, rig.nodeY[i] as number);
     });
   });
+  /** The person, drawn from the exercise's origin, which lies at {@link feet}; the ghosts as well. */
   readonly figure = computed(() => {
     this.posed();
     const k = this.shown.sample();
     return untracked(() => this.figureAt(k));
   });
-  /** Where the joints of the drawn person are. */
-  readonly outline = computed(() => {
+  private readonly unmovedOutlines = computed(() => {
     this.posed();
     const k = this.shown.sample();
-    return untracked(() => this.outlineAt(k));
+    return untracked(() => [k, 0, this.lastSample()].map((at) => this.outlineAt(at)));
   });
+  /** Where the joints of the drawn person are. */
+  readonly outline = computed<Joints>(() => {
+    const { x, y } = this.feet();
+    const [joints = []] = this.unmovedOutlines();
+    return new Map(Array.from(joints, ([name, at]) => [name, { x: at.x + x, y: at.y + y }]));
+  });
+  private readonly takenUnmoved = computed(() =>
+    this.unmovedOutlines().flatMap((outline) => takenByPerson(outline, this.unmoved())),
+  );
   /** What the person and both ghosts take up. */
   readonly takenByFigures = computed(() => {
-    this.posed();
-    const k = this.shown.sample();
-    return untracked(() =>
-      [k, 0, this.lastSample()].flatMap((at) =>
-        takenByPerson(this.outlineAt(at), this.view(), this.feet()),
-      ),
-    );
+    const { x, y } = this.feet();
+    return this.takenUnmoved().map(({ left, right, top, bottom }) => ({
+      left: left + x,
+      right: right + x,
+      top: top + y,
+      bottom: bottom + y,
+    }));
   });
   readonly startGhost = computed(() => {
     this.posed();
@@ -168,7 +182,7 @@ export class SceneDrawing {
 
   private figureAt(k: number) {
     const { document, solved } = this.shown.bench();
-    const view = this.view();
+    const view = this.unmoved();
     return drawFigure(
       document.exercise,
       document.body,
@@ -184,13 +198,14 @@ export class SceneDrawing {
     return this.shown.bench().solved.rig.prepared.samples - 1;
   }
 
+  /** Joints from the exercise's origin. */
   private outlineAt(k: number): Joints {
     const { document, solved } = this.shown.bench();
     const placed = figurePlaces(document.exercise, document.body, solved.rig.prepared, k);
     const joints = new Map<string, Point>();
     for (const contact of JOINTS) {
       const at = placed(contact);
-      if (at !== undefined) joints.set(contact, toScene(this.view(), at[0], at[1]));
+      if (at !== undefined) joints.set(contact, toScene(this.unmoved(), at[0], at[1]));
     }
     return joints;
   }

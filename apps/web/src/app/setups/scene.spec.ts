@@ -4,6 +4,7 @@ import { findExercise } from '@wiry-otter/catalogue';
 import { setUpApp } from '../../testing/app';
 import { personRecord, pull, measuredBand } from '../../testing/records';
 import { Scene, type SceneMoves } from './scene';
+import { SCENE } from './scene-geometry';
 import { Trace } from './trace';
 import { EMPTY_BENCH, type SolvedWorkbench, solveWorkbench } from './workbench-model';
 
@@ -87,17 +88,16 @@ describe('scene', () => {
   it('draws every part of the person on the floor or above it', () => {
     const paths = [
       ...(fixture.nativeElement as HTMLElement).querySelectorAll<SVGPathElement>(
-        '[role=slider] path',
+        '[role=slider] path[stroke-width="1.25"]',
       ),
     ];
     expect(paths.length).toBeGreaterThan(12);
-    const lowest = Math.max(
-      ...paths.slice(0, 17).map((path) => {
-        const box = path.getBBox();
-        return box.y + box.height;
-      }),
-    );
-    expect(lowest).toBeLessThan(414);
+    const drawing = (fixture.nativeElement as HTMLElement).querySelector('svg');
+    const { top, width } = drawing?.getBoundingClientRect() ?? new DOMRect();
+    const lowest = Math.max(...paths.map((path) => path.getBoundingClientRect().bottom - top));
+    const floor = (lowest * SCENE.width) / width;
+    expect(floor).toBeGreaterThan(SCENE.floor - 8);
+    expect(floor).toBeLessThan(SCENE.floor + 2);
   });
 });
 

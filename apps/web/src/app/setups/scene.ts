@@ -70,6 +70,10 @@ export class Scene {
   protected readonly still = computed(() => this.moves() === null);
   /** Whether the person can be moved nearer and farther on the drawing. */
   protected readonly movable = computed(() => this.drawn.view().side !== 0 && !this.still());
+  protected readonly atFeet = computed(() => {
+    const { x, y } = this.drawn.feet();
+    return `translate(${x} ${y})`;
+  });
   /** Where the band leaves the hand, for the handle that slides the grip along it. */
   protected readonly gripHandle = computed(() => {
     const gripped = this.bench().document.runs.some(({ path }) => path.includes('gripR'));

@@ -19,12 +19,12 @@ const TOP_WORDS: Extent = { left: 0, right: 230, top: 0, bottom: 52 };
 /** A stretch as it is written, px. */
 const MARK_PX = { width: 48, height: 14 } as const;
 
-/** What the person takes up: along the bones, round the head, and from above the shoulders. */
-export function takenByPerson(
-  joints: Joints,
-  { floor }: Pick<SceneView, 'floor'>,
-  origin: Point,
-): Extent[] {
+/**
+ * What the person takes up: along the bones, round the head, and from above the shoulders.
+ *
+ * @param joints from the exercise's origin
+ */
+export function takenByPerson(joints: Joints, { floor }: Pick<SceneView, 'floor'>): Extent[] {
   const limbs = (['L', 'R'] as const).flatMap((side) =>
     BONES.flatMap(([from, to]) => {
       const [a, b] = [joints.get(from + side), joints.get(to + side)];
@@ -32,7 +32,7 @@ export function takenByPerson(
     }),
   );
   const head = joints.get('head');
-  const middle = floor === null ? (joints.get('hipR') ?? origin) : undefined;
+  const middle = floor === null ? (joints.get('hipR') ?? { x: 0, y: 0 }) : undefined;
   return [
     ...limbs,
     ...(head === undefined ? [] : takenAlong(head, head, FLESH_PX.head)),
