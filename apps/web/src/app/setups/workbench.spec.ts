@@ -1,6 +1,15 @@
 import { TestBed } from '@angular/core/testing';
+import { Store } from '@ngrx/store';
 import { setUpStudio } from '../../testing/app';
-import { bandRecord, measurementRecord, pull, UUID } from '../../testing/records';
+import {
+  bandRecord,
+  measurementRecord,
+  personRecord,
+  placeRecord,
+  pull,
+  UUID,
+} from '../../testing/records';
+import { studioActions } from '../state/studio';
 import { Workbench } from './workbench';
 
 const BAND = bandRecord({
@@ -51,6 +60,8 @@ describe('workbench', () => {
     host.querySelector('[data-testid=scene-demand]')?.textContent?.trim() ?? '';
   const end = (): string =>
     host.querySelector('[data-testid=figure-end] .figure')?.textContent?.trim() ?? '';
+  const was = (): string =>
+    host.querySelector('[data-testid=figure-end] .min-h-4')?.textContent?.trim() ?? '';
   const hand = (): Element => {
     const slider = host.querySelector('[aria-label="Distance of the person from the anchor"]');
     if (slider === null) throw new Error('nobody in the scene');
@@ -74,6 +85,22 @@ describe('workbench', () => {
     expect(end()).toBe(before);
     pause();
     expect(end()).toBe(scene());
+  });
+
+  it('says what a figure was before a change, and nothing of another person’s', () => {
+    const before = end();
+    // A band was put on a moment ago.
+    expect(was()).toBe('was 0');
+    const store = TestBed.inject(Store);
+    const wren = personRecord({ id: `${UUID}9`, name: 'Wren Sluice', stature_m: 1.6 });
+    const none = { bands: [BAND], places: [placeRecord()], setups: [], prescriptions: [] };
+    const people = [personRecord(), wren];
+    store.dispatch(studioActions.loaded({ ...none, people, decisions: [], exercises: [] }));
+    store.dispatch(studioActions.focusPerson({ personId: wren.id }));
+    check();
+    check();
+    expect(end()).not.toBe(before);
+    expect(was()).not.toContain('was');
   });
 
   it('shows the last figures where a click changes them before the pause comes', () => {

@@ -247,18 +247,19 @@ export class Workbench {
   /** Keeps the figures of before a change in sight for a moment. */
   private tellOldFigures(): void {
     let last: Readonly<Record<string, string>> = {};
-    let lastExercise: string | undefined;
+    let lastOf: string | undefined;
     const rest = new AtRest(OLD_FIGURES_MS, () => this.before.set(null));
     effect(() => {
       const now = Object.fromEntries(
         this.figures().map(({ id, sounding }) => [id, sounding.figure]),
       );
-      const exercise = this.bench.exercise()?.id;
-      const same = exercise === lastExercise;
+      const of = `${this.bench.person()?.id} ${this.bench.exercise()?.id}`;
+      // Nothing was changed yet on a bench that was just taken up.
+      const same = of === lastOf && (this.bench.canUndo() || this.bench.canRedo());
       const old = same ? last : {};
       last = now;
-      lastExercise = exercise;
-      // Figures of another exercise are no old figures of this one.
+      lastOf = of;
+      // Figures of another person or exercise are no old figures of these.
       if (!same) this.before.set(null);
       const changed = Object.keys(now).some((id) => old[id] !== undefined && old[id] !== now[id]);
       if (!changed) return;
