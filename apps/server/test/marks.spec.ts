@@ -110,6 +110,18 @@ describe('the sheet of marks', () => {
     expect(pages.reduce((sum, lines) => sum + lines, 0)).toBe(bare + 40);
   });
 
+  it('says the clearance and its limits of whoever needs one', async () => {
+    const setup = await demoSetup(studio.mika, 'Odile Brandt');
+    const head = { person: 'Odile', place: 'Lock cottage' };
+    const clearance =
+      'Cleared until spring.\nNothing overhead.\nOnly in sight.\nThe rest in words.';
+    const bare = linesWritten(await markSheet(setup, head, 'N'))[0] ?? NaN;
+    expect(linesWritten(await markSheet(setup, { ...head, clearance }, 'N'))).toEqual([bare + 3]);
+    const { body } = await studio.mika.file(`/setups/${setup.id}/marks.pdf`);
+    // The demo's clearance and limits take a second line.
+    expect(linesWritten(body)).toEqual([bare + 1]);
+  });
+
   it('is nobody else’s', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     expect((await studio.stranger.file(`/setups/${setup.id}/marks.pdf`)).status).toBe(404);

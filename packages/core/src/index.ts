@@ -185,7 +185,7 @@ export {
   type PersonFacts,
   type WorkFacts,
 } from './safety/caution.js';
-export { type Clearance, clearanceWords } from './safety/clearance.js';
+export { type Clearance, clearanceWords, DEFERENCE } from './safety/clearance.js';
 export { jointAngles, type RangedJoint } from './body/joint-angles.js';
 export { CAUTION_RULES, findCautions } from './safety/rules.js';
 export { distanceCure } from './safety/stretch.js';

@@ -1,5 +1,6 @@
 import type { SetupRecord } from '@wiry-otter/contracts';
 import {
+  DEFERENCE,
   distanceMarks,
   type ForceUnit,
   RANGE_90,
@@ -25,6 +26,8 @@ const NEAREST_CM = 20;
 export interface MarkSheetHead {
   readonly person: string;
   readonly place: string;
+  /** What is said of the person's clearance; undefined where none is asked for. */
+  readonly clearance?: string | undefined;
 }
 
 /**
@@ -46,7 +49,7 @@ export function markSheet(
     }
     y = drawGrip(pdf, marks, y);
     y = drawStance(pdf, marks, y);
-    drawCautions(pdf, setup, y);
+    drawCautions(pdf, setup, head, y);
   });
 }
 
@@ -217,12 +220,17 @@ function drawLength(
 const LEVEL_WORDS = { refuse: 'Do not use', warn: 'Caution', note: 'Note' } as const;
 
 /** Every caution whole, on another page where this one has no room left: none is cut short. */
-function drawCautions(pdf: PDFKit.PDFDocument, { cautions }: SetupRecord, top: number): void {
+function drawCautions(
+  pdf: PDFKit.PDFDocument,
+  { cautions }: SetupRecord,
+  { clearance }: MarkSheetHead,
+  top: number,
+): void {
   const width = STRIP.length * MM;
   let y = (top + 2) * MM;
   for (const words of [
     ...cautions.map(({ level, text }) => `${LEVEL_WORDS[level]}: ${text}`),
-    'The figures are estimates. Clearance is a licensed clinician’s; local rules and licensed practice come first.',
+    clearance ?? DEFERENCE,
   ]) {
     pdf.font('regular').fontSize(11).fillColor(INK);
     const height = pdf.heightOfString(words, { width });

@@ -1,9 +1,11 @@
 import { idParams, personQuery, setup, setupInput } from '@wiry-otter/contracts';
+import { clearanceWords } from '@wiry-otter/core';
 import * as z from 'zod';
 import type { App } from '../platform/app-context.js';
 import { PlaceEntity } from '../database/entities/person.js';
 import { StudioEntity } from '../database/entities/studio.js';
 import { findPerson } from '../people/people-store.js';
+import { dayInZone } from '../platform/days.js';
 import { findOwn } from '../platform/scope.js';
 import { markSheet } from './mark-sheet.js';
 import { listSetups, putSetup, readSetup, setSetupRemoved } from './setup-store.js';
@@ -34,7 +36,9 @@ export function setupRoutes(app: App, _options: unknown, done: () => void): void
       const person = await findPerson(database.manager, scope, found.personId);
       const place = await findOwn(database.manager, PlaceEntity, scope, { id: found.placeId });
       const studio = await database.manager.findOneByOrFail(StudioEntity, { id: scope.studioId });
-      const head = { person: person.name, place: place.name };
+      const today = dayInZone(new Date(), studio.zone);
+      const clearance = clearanceWords(person, today);
+      const head = { person: person.name, place: place.name, clearance };
       return reply.type('application/pdf').send(await markSheet(found, head, studio.forceUnit));
     },
   );

@@ -36,6 +36,10 @@ export function reasonsForClearance({
   ];
 }
 
+/** Whom the product defers to, wherever a set-up stands. */
+export const DEFERENCE =
+  'Clearance is a licensed clinician’s (physician or physiotherapist), local rules and licensed practice come first, and the figures are estimates.';
+
 /**
  * What every screen that plans or runs the work of a person says of their
  * clearance; undefined where the file asks for none. Says whose it is and its
@@ -58,9 +62,5 @@ export function clearanceWords(
         ? `Cleared by ${clearance.by} until ${dayWords(clearance.until)}.`
         : `The clearance by ${clearance.by} ran out on ${dayWords(clearance.until)}.`;
   const limits = clearance?.limits ?? '';
-  return [
-    onFile,
-    ...(limits === '' ? [] : [limits]),
-    'Clearance is a licensed clinician’s (physician or physiotherapist), local rules and licensed practice come first, and the figures are estimates.',
-  ].join(' ');
+  return [onFile, ...(limits === '' ? [] : [limits]), DEFERENCE].join(' ');
 }

@@ -61,9 +61,10 @@ export const findFocus = createEffect(
     actions.pipe(
       ofType(studioActions.loaded),
       // Another trainer on the same device may not know the person.
-      concatMap(({ people }) =>
-        people.filter(({ id }) => id === readStored(FOCUS_KEY, z.string())),
-      ),
+      concatMap(({ people }) => {
+        const kept = readStored(FOCUS_KEY, z.string());
+        return people.filter(({ id }) => id === kept);
+      }),
       map(({ id }) => studioActions.focusPerson({ personId: id })),
     ),
   { functional: true },
