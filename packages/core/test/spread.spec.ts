@@ -1,11 +1,15 @@
+import fc from 'fast-check';
 import { calibrate, type Matrix3, rigSetup, solutionSpread } from '../src/index.js';
-import { ROW, setupOf } from './support/arbitraries.js';
+import { bandArbitrary, HANG, ROW, setupOf } from './support/arbitraries.js';
 
 const FLAT_M = 1.04;
 const SAMPLES = [1.3, 1.7, 2.2].map((stretch, i) => ({
   length_m: stretch * FLAT_M,
   force_N: [48, 86, 121][i] ?? 0,
 }));
+
+/** Small enough that no demand turns round and no peak moves on, N. */
+const STEP_N = 1e-6;
 
 describe('spread of a solution', () => {
   it('is the same from one side where the demand is linear in the law', () => {
@@ -52,6 +56,41 @@ describe('spread of a solution', () => {
       });
       expect(Array.from(signed)).not.toEqual(Array.from(signedLowering));
     }
+  });
+
+  it('tells of every figure what a law with one coefficient a little higher does to it', () => {
+    const curl = { ...ROW, demand: { kind: 'moment', at: 'elbow', carries: ['forearm'] } as const };
+    const coefficient = fc.constantFrom('c1_N' as const, 'c2_N' as const, 'c3_N' as const);
+    const [exercise, first] = [fc.constantFrom(HANG, curl), bandArbitrary('a')];
+    fc.assert(
+      fc.property(exercise, first, bandArbitrary('b'), coefficient, (movement, a, b, which) => {
+        // Bands that pull at nothing leave every phase a peak.
+        fc.pre(a.law.c1_N + b.law.c1_N > 1);
+        const at = movement === HANG ? [0.1, 2.3, 0] : [1.6, 1.2, 0.1];
+        const path = movement === HANG ? ['anchor', 'ankleL'] : ['anchor', 'gripL', 'gripR'];
+        const rigged = (moved: number) => {
+          const law = { ...a.law, [which]: a.law[which] + moved };
+          const setup = setupOf(movement, [{ ...a, law }, b], path);
+          const rig = rigSetup({ ...setup, points: { anchor: at as [number, number, number] } });
+          return rig.ok ? rig.value : fail('no rig');
+        };
+        const [here, there] = [rigged(0), rigged(STEP_N)];
+        if (here === undefined || there === undefined) return;
+        const one = (c: string): number => (c === which ? 1 : 0);
+        const covariance: Matrix3 = [
+          [one('c1_N'), 0, 0],
+          [0, one('c2_N'), 0],
+          [0, 0, one('c3_N')],
+        ];
+        const spread = solutionSpread(here, [covariance, undefined]);
+        for (const figure of ['start', 'end', 'peak', 'mean', 'assistMean'] as const) {
+          const moved = (there.summary[figure] ?? 0) - (here.summary[figure] ?? 0);
+          expect(spread[figure])
+            .withContext(figure)
+            .toBeCloseTo(Math.abs(moved) / STEP_N, 5);
+        }
+      }),
+    );
   });
 
   it('matches what the figures do when the law is moved along its covariance', () => {

@@ -3,7 +3,7 @@ import { strandShape } from '../elastic/strand-law.js';
 import type { Rig } from '../rig/rig.js';
 import { solveRig } from './solve-rig.js';
 import type { SolvedRig } from './solve-setup.js';
-import { createSummary, summarise, type Summary } from './summary.js';
+import { createSummary, phaseWeight, summarise, type Summary } from './summary.js';
 
 /** Standard deviations (1σ) of the figures of a solution, in the figure's unit. */
 export interface Spread {
@@ -16,8 +16,8 @@ export interface Spread {
   readonly assistMean: number;
 }
 
-type Figure = 'start' | 'end' | 'peak' | 'mean' | 'assistMean';
-const FIGURES: readonly Figure[] = ['start', 'end', 'peak', 'mean', 'assistMean'];
+/** Behind the phases, in this order. */
+const FIGURES = ['start', 'end', 'peak', 'mean', 'assistMean'] as const;
 
 /** Step of the finite difference as share of the run's largest coefficient. */
 const RELATIVE_STEP = 1e-4;
@@ -25,9 +25,9 @@ const RELATIVE_STEP = 1e-4;
 /**
  * How uncertain the figures are because the bands' laws are: to first order
  * var(f) = Σ over bands of ∇f·C·∇f with C the covariance of (c1, c2, c3) and
- * ∇f from differences. Where the demand is linear in the coefficients (a linear
- * judge, no links) each moves it by gain·φ, which is added to the demand; else
- * the model itself is solved twice for each. Bands are independent of each
+ * ∇f its gradient. Where the demand is linear in the coefficients (a linear
+ * judge, no links) that is gain·φ, summed up; else it comes from differences,
+ * the model itself solved twice for each coefficient. Bands are independent of each
  * other; errors along one rep are not, which is why the mean is not the mean of
  * the pointwise deviations.
  *
@@ -54,7 +54,8 @@ export function solutionSpread(
     }
   });
   const deviation = Array.from(variance, (value) => Math.sqrt(Math.max(0, value)));
-  const figure = (name: Figure): number => deviation[samples + FIGURES.indexOf(name)] as number;
+  const figure = (name: (typeof FIGURES)[number]): number =>
+    deviation[samples + FIGURES.indexOf(name)] as number;
   return {
     demand: deviation.slice(0, samples),
     start: figure('start'),
@@ -68,29 +69,36 @@ export function solutionSpread(
 /** What each coefficient of a run's law does to the demand at every phase and to the figures. */
 type Gradients = readonly [Float64Array, Float64Array, Float64Array];
 
-/** By adding to the demand what a coefficient adds. */
-function linearGradients(solved: SolvedRig): (r: number) => Gradients {
-  const { rig, buffers } = solved;
-  const { samples } = rig.prepared;
+/** Each coefficient adds gain·φ to the signed demand; the figures follow as {@link summarise} has them. */
+function linearGradients({ rig, buffers }: SolvedRig): (r: number) => Gradients {
+  const { samples, unassisted, bodyweight } = rig.prepared;
   const { gain, signed, stretch } = buffers;
-  const kept = Float64Array.from(signed);
-  const present = readFigures(solved);
-  return (r) => {
-    const shapes = Array.from({ length: samples }, (_, k) =>
-      strandShape(stretch[r * samples + k] as number),
-    );
-    const step = stepOf(rig, r);
-    const by = (c: 0 | 1 | 2): Float64Array => {
-      for (let k = 0; k < samples; k++) {
-        const added = step * (gain[r * samples + k] as number) * (shapes[k]?.[c] ?? 0);
-        signed[k] = (kept[k] as number) + added;
-      }
-      return difference(readFigures(solved), present, step);
-    };
-    const gradients: Gradients = [by(0), by(1), by(2)];
-    signed.set(kept);
-    return gradients;
+  const last = samples - 1;
+  let peakAt = 0;
+  let alone = 0;
+  for (let k = 0; k < samples; k++) {
+    if (Math.abs(signed[k] as number) > Math.abs(signed[peakAt] as number)) peakAt = k;
+    alone += phaseWeight(k, samples) * (unassisted[k] as number);
+  }
+  const helped = bodyweight && alone !== 0;
+  const by = (r: number, c: 0 | 1 | 2): Float64Array => {
+    const gradient = new Float64Array(samples + FIGURES.length);
+    let mean = 0;
+    let assistMean = 0;
+    for (let k = 0; k < samples; k++) {
+      const i = r * samples + k;
+      const added = (gain[i] as number) * strandShape(stretch[i] as number)[c];
+      // The demand is the size of the signed one.
+      const grown = (signed[k] as number) < 0 ? -added : added;
+      gradient[k] = grown;
+      mean += (phaseWeight(k, samples) * grown) / last;
+      if (helped) assistMean -= (phaseWeight(k, samples) * added) / alone;
+    }
+    const [start, peak, end] = [0, peakAt, last].map((k) => gradient[k] as number);
+    gradient.set([start, end, peak, mean, assistMean] as number[], samples);
+    return gradient;
   };
+  return (r) => [by(r, 0), by(r, 1), by(r, 2)];
 }
 
 /** By solving again with each coefficient a little higher and a little lower. */
@@ -131,7 +139,7 @@ function difference(above: Float64Array, below: Float64Array, step: number): Flo
   return above;
 }
 
-/** Demand at every phase, then the figures of the summary. */
+/** Demand at every phase, then the figures of the summary, in the order of FIGURES. */
 function readFigures({ rig, buffers }: SolvedRig): Float64Array {
   const { samples } = rig.prepared;
   const summary: Summary = summarise(rig, buffers, createSummary());

@@ -40,7 +40,7 @@ export function summarise(rig: Rig, out: SolutionBuffers, summary: Summary): Sum
   for (let k = 0; k < samples; k++) {
     const demand = Math.abs(signed[k] as number);
     const hardness = demand / (strength[k] as number);
-    const weight = k === 0 || k === samples - 1 ? 0.5 : 1;
+    const weight = phaseWeight(k, samples);
     if (demand > peak) peak = demand;
     if (hardness > hardest) hardest = hardness;
     sum += weight * demand;
@@ -95,7 +95,7 @@ function summariseHelp(rig: Rig, out: SolutionBuffers, summary: Summary): void {
   for (let k = 0; k < samples; k++) {
     const alone = unassisted[k] as number;
     const left = out.signed[k] as number;
-    const weight = k === 0 || k === samples - 1 ? 0.5 : 1;
+    const weight = phaseWeight(k, samples);
     signedSum += weight * left;
     unassistedSum += weight * alone;
     if (left * alone < 0) turned++;
@@ -108,6 +108,11 @@ function summariseHelp(rig: Rig, out: SolutionBuffers, summary: Summary): void {
   summary.assistMean = unassistedSum === 0 ? null : 1 - signedSum / unassistedSum;
   summary.assistMin = least === Infinity ? null : least;
   summary.assistMax = most === -Infinity ? null : most;
+}
+
+/** Weight of a phase in a mean by trapezoids: half at both ends. */
+export function phaseWeight(k: number, samples: number): number {
+  return k === 0 || k === samples - 1 ? 0.5 : 1;
 }
 
 /** Unassisted demand below which help is not stated. */

@@ -88,7 +88,8 @@ export function withUndo() {
 
 /** Whether a part changes nothing: most moves of a slow drag stay within the same centimetre. */
 function isAsSet(set: WorkbenchState, part: Partial<WorkbenchState>): boolean {
-  return Object.entries(part).every(
-    ([key, value]) => JSON.stringify(set[key as keyof WorkbenchState]) === JSON.stringify(value),
-  );
+  return Object.entries(part).every(([key, value]) => {
+    const present = set[key as keyof WorkbenchState];
+    return present === value || JSON.stringify(present) === JSON.stringify(value);
+  });
 }

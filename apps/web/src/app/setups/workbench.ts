@@ -86,6 +86,8 @@ export class Workbench {
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly sample = signal(DEFAULT_SAMPLES - 1);
   protected readonly busy = signal(false);
+  /** Whether the figures that are typed are in sight; in a drag they would be written with the rest. */
+  protected readonly tuning = signal(false);
 
   /**
    * What the figures beside the scene are of. In a drag the scene keeps up with the hand, and they
