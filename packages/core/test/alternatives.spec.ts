@@ -129,7 +129,7 @@ describe('what if', () => {
   });
 
   it('leaves out what cannot be laid', () => {
-    expect(whatIf(ROW_COMPOSITION, [{ id: 'slip', part: { slip_m: 2 } }])).toEqual([]);
+    expect([...whatIf(ROW_COMPOSITION, [{ id: 'slip', part: { slip_m: 2 } }])]).toEqual([]);
   });
 
   it('grips a loop lower by twice the slip, chokes and wraps by the girth', () => {

@@ -13,22 +13,23 @@ export interface ChangeCost {
 }
 
 /**
- * The cost of each change, in the order given. Changes that cannot be laid
- * (a hand out of reach, a band with no material left) are left out.
+ * The cost of each change, in the order given, each solved when it is asked for.
+ * Changes that cannot be laid (a hand out of reach, a band with no material
+ * left) are left out; all of them where the present set-up cannot.
  */
-export function whatIf<Ex extends AnchoredExercise>(
+export function* whatIf<Ex extends AnchoredExercise>(
   present: Composition<Ex>,
   changes: readonly { readonly id: string; readonly part: Partial<Composition<Ex>> }[],
-): ChangeCost[] {
+): Generator<ChangeCost, void, void> {
   const rig = createRigger();
   const before = meanDemand(present, rig);
-  if (before === undefined) return [];
-  return changes.flatMap(({ id, part }) => {
+  if (before === undefined) return;
+  for (const { id, part } of changes) {
     const mean = meanDemand({ ...present, ...part }, rig);
-    if (mean === undefined) return [];
+    if (mean === undefined) continue;
     const difference = mean - before;
-    return [{ id, mean, difference, share: before > 0 ? difference / before : null }];
-  });
+    yield { id, mean, difference, share: before > 0 ? difference / before : null };
+  }
 }
 
 /** Mean demand of a composition, in the demand's unit; undefined where it cannot be laid. */

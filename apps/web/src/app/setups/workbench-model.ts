@@ -213,8 +213,14 @@ function weightsOf({ limbs }: ExerciseDocument, { weight_kg }: WorkbenchState): 
 /** Steps whose cost the trainer is told, m. */
 const STEP = { distance: 0.1, stance: 0.05, grip: 0.05 } as const;
 
-/** What 10 cm of distance, 5 cm of stance or grip, a turn, a fold and each band of the bag would cost. */
-export function costsOf(input: WorkbenchInput, bag: readonly KnownBand[]): ChangeCost[] {
+/**
+ * What 10 cm of distance, 5 cm of stance or grip, a turn, a fold and each band of the bag would
+ * cost; each is solved when it is asked for.
+ */
+export function* costsOf(
+  input: WorkbenchInput,
+  bag: readonly KnownBand[],
+): Generator<ChangeCost, void, void> {
   const present = compositionOf(input);
   const { anchor, bands, widths } = present;
   const stance_m =
@@ -224,7 +230,7 @@ export function costsOf(input: WorkbenchInput, bag: readonly KnownBand[]): Chang
   const withBand = (band: KnownBand): Partial<Composition<ExerciseDocument>> => ({
     bands: layableBands({ ...input, bands: [...input.bands, band] }).map(fittedBand),
   });
-  return whatIf(present, [
+  const costs = whatIf(present, [
     ...(stretched
       ? [
           {
@@ -256,7 +262,8 @@ export function costsOf(input: WorkbenchInput, bag: readonly KnownBand[]): Chang
       part: { bands: bands.filter((band) => band.id !== id) },
     })),
     ...others.map((band) => ({ id: `on ${band.record.id}`, part: withBand(band) })),
-  ]).filter(({ difference }) => Math.abs(difference) > 1e-9);
+  ]);
+  for (const cost of costs) if (Math.abs(cost.difference) > 1e-9) yield cost;
 }
 
 /** For each form of band on the bench, the first route that folds it once more than the chosen one. */

@@ -9,7 +9,13 @@ import {
   withState,
 } from '@ngrx/signals';
 import type { ExerciseDocument, SetupRecord } from '@wiry-otter/contracts';
-import { createRigger, equalCable, equalDumbbell, type Fault } from '@wiry-otter/core';
+import {
+  type ChangeCost,
+  createRigger,
+  equalCable,
+  equalDumbbell,
+  type Fault,
+} from '@wiry-otter/core';
 import { format } from 'date-fns';
 import * as z from 'zod';
 import { knownExercises } from '../exercises/known-exercises';
@@ -161,6 +167,8 @@ export const WorkbenchStore = signalStore(
     });
     const inForce = computed(() => store.saved().find(({ id }) => id === store.current()?.setupId));
     return {
+      /** All that the bench is solved from; null without a person and an exercise. */
+      input,
       /** The set-up that the person's next session would use. */
       inForce,
       /** The mean aimed at: what the trainer set, else about the set-up in force. */
@@ -181,13 +189,6 @@ export const WorkbenchStore = signalStore(
       faults: computed(() => {
         const value = outcome();
         return value === null || 'document' in value ? NO_FAULTS : value;
-      }),
-      /** What each change would cost; asked for when it is shown. */
-      costs: computed(() => {
-        const present = input();
-        return present === null || solved()?.document.runs.length === 0
-          ? []
-          : costsOf(present, store.usable());
       }),
       /** The same exercise with a free weight, or a cable where a weight has no say, of equal mean. */
       equalWeight: computed(() => {
@@ -226,6 +227,12 @@ export const WorkbenchStore = signalStore(
         .find(({ id }) => id === placeId)
         ?.anchors.find(({ id }) => id === anchorId)?.girth_m ?? 0;
     return {
+      /** What each change would cost: a dozen other set-ups, each solved when it is asked for. */
+      *costs(): Generator<ChangeCost, void, void> {
+        const present = store.input();
+        if (present === null || store.solved()?.document.runs.length === 0) return;
+        yield* costsOf(present, store.usable());
+      },
       /** Moves the person along the floor, held within reach of the anchor. */
       setDistance(distance_m: number): void {
         const held = Math.min(DISTANCE_RANGE.most, Math.max(DISTANCE_RANGE.least, distance_m));

@@ -236,14 +236,22 @@ export class Workbench {
     inject(DestroyRef).onDestroy(() => pacer.forget(this));
   }
 
-  /** A dozen other set-ups are solved for the costs: once the hand rests, not on every frame. */
+  /** A dozen other set-ups are solved for the costs: once the hand rests, a few in each frame. */
   private tellCostsAtRest(): void {
-    const rest = new AtRest(REST_MS, () => this.costs.set(this.bench.costs()));
+    const pacer = inject(FramePacer);
+    const rest = new AtRest(REST_MS, () =>
+      pacer.followInSteps(rest, this.bench.costs(), (costs) => this.costs.set(costs)),
+    );
+    const stop = (): void => pacer.forget(rest);
     effect(() => {
       this.bench.solved();
+      stop();
       rest.stir();
     });
-    inject(DestroyRef).onDestroy(() => rest.cancel());
+    inject(DestroyRef).onDestroy(() => {
+      stop();
+      rest.cancel();
+    });
   }
 
   /** Keeps the figures of before a change in sight for a moment. */

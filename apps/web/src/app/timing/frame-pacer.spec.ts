@@ -124,6 +124,33 @@ describe('frame pacer', () => {
     expect(done).toEqual(['first anew', 'third']);
   });
 
+  it('takes a long piece of work a few steps at a time, and leaves the hand its frames', () => {
+    function* work(): Generator<string, void, void> {
+      for (const step of ['one', 'two', 'three']) {
+        now += 3;
+        done.push(step);
+        yield step;
+      }
+    }
+    pacer.followInSteps({}, work(), (all) => done.push(all.join(' ')));
+    frame(0);
+    expect(done).toEqual(['one', 'two']);
+    move('a');
+    for (const at of [16, 32, 48]) frame(at);
+    expect(done.slice(2)).toEqual(['a', 'three', 'one two three', 'after a']);
+  });
+
+  it('hands over what the steps gave, unless it is of no use any more', () => {
+    const given: number[][] = [];
+    pacer.followInSteps(owner, [1, 2].values(), (all) => given.push(all));
+    frame(0);
+    expect(given).toEqual([[1, 2]]);
+    pacer.followInSteps(owner, [3].values(), (all) => given.push(all));
+    pacer.forget(owner);
+    frame(16);
+    expect(given.length).toBe(1);
+  });
+
   it('does the last move before the hand lets go, and has it on the screen in its frame', () => {
     const fixture = TestBed.createComponent(Drawing);
     fixture.autoDetectChanges();

@@ -8,6 +8,9 @@ const FRAME_MS = 17;
 /** What follows leaves the hand so many times as long as it made a frame late. */
 const REST = 2;
 
+/** A long piece of work takes no further step in a frame after so long, ms. */
+const STEPS_MS = 4;
+
 interface FollowUp {
   readonly task: () => void;
   /** Since when it waits, ms. */
@@ -45,6 +48,21 @@ export class FramePacer {
     this.followUps.set(owner, { task, since });
     this.stirred = true;
     this.lookAhead();
+  }
+
+  /** Takes the steps of a long piece of work in pauses, a few in each, and hands over what they gave. */
+  followInSteps<T>(owner: object, steps: Iterator<T, unknown>, done: (all: T[]) => void): void {
+    const all: T[] = [];
+    const take = (): void => {
+      const until = performance.now() + STEPS_MS;
+      do {
+        const step = steps.next();
+        if (step.done === true) return done(all);
+        all.push(step.value);
+      } while (performance.now() < until);
+      this.follow(owner, take);
+    };
+    this.follow(owner, take);
   }
 
   /** What an owner had waiting is of no use any more. */
