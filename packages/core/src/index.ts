@@ -9,6 +9,7 @@ export {
   POUND_FORCE_N,
   STANDARD_GRAVITY_M_S2,
   toNewtons,
+  writeDay,
   writeForce,
 } from './units/units.js';
 export {

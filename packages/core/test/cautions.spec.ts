@@ -288,6 +288,9 @@ describe('cautions', () => {
       rulesOf({ person: { goal: 'rehab', clearance: { until } } });
     expect(cleared(TODAY)).toEqual([]);
     expect(cleared('2026-11-24')).toEqual(['condition']);
+    const lapsed = { goal: 'rehab', clearance: { until: '2026-11-24' } } as const;
+    const [caution] = findCautions(contextOf({ person: lapsed }));
+    expect(caution?.text).toContain('(the last one ran out on 24 Nov 2026)');
   });
 
   it('condition names the licensed professional it defers to', () => {
@@ -450,13 +453,13 @@ describe('what is said of a clearance', () => {
 
   it('names clinician, last day and limits, and whom the product defers to', () => {
     const words = clearanceWords({ goal: 'rehab', conditions: [], clearance }, TODAY) ?? '';
-    expect(words).toContain(`Cleared by Dr Reedham until ${TODAY}. Not above the shoulder.`);
+    expect(words).toContain('Cleared by Dr Reedham until 25 Nov 2026. Not above the shoulder.');
     expect(words).toMatch(/licensed clinician.*licensed practice come first.*estimates/);
   });
 
   it('says that it ran out the day after, or that there is none', () => {
     const surgery = { goal: 'keep', conditions: ['recentSurgery'], clearance } as const;
-    expect(clearanceWords(surgery, '2026-11-26')).toContain(`Dr Reedham ran out on ${TODAY}`);
+    expect(clearanceWords(surgery, '2026-11-26')).toContain('Dr Reedham ran out on 25 Nov 2026');
     expect(clearanceWords({ ...surgery, clearance: null }, TODAY)).toContain('No clearance is on');
   });
 });

@@ -13,6 +13,7 @@ import {
   solveRig,
   solveSetup,
   toNewtons,
+  writeDay,
 } from '../src/index.js';
 import { minimiseNonNegative, type Vector3 } from '../src/elastic/bounded-least-squares.js';
 import { daysBetween } from '../src/progression/day.js';
@@ -26,6 +27,11 @@ const BAND: Band = {
 };
 
 describe('units', () => {
+  it('write a day in words', () => {
+    expect(writeDay('2026-11-05')).toBe('5 Nov 2026');
+    expect(writeDay('2027-01-31')).toBe('31 Jan 2027');
+  });
+
   it('turn forces to newtons and back', () => {
     expect(toNewtons(10, 'kgf')).toBeCloseTo(98.0665, 10);
     expect(toNewtons(1, 'lbf')).toBeCloseTo(4.4482216152605, 12);

@@ -1,3 +1,4 @@
+import { writeDay } from '../units/units.js';
 import { daysBetween } from './day.js';
 import {
   type Decision,
@@ -79,7 +80,7 @@ function clearanceGate(review: Review, last: DoneSession): GateAnswer[] {
       {
         reason: {
           rule: 'gate.clearance',
-          text: `Cleared by the clinician until ${until}.`,
+          text: `Cleared by the clinician until ${writeDay(until)}.`,
           figures: { until, date: last.date },
         },
       },
@@ -89,7 +90,7 @@ function clearanceGate(review: Review, last: DoneSession): GateAnswer[] {
     {
       reason: {
         rule: 'gate.clearance',
-        text: `The clearance ran out on ${until}. No further work until the clinician renews it.`,
+        text: `The clearance ran out on ${writeDay(until)}. No further work until the clinician renews it.`,
         figures: { until, date: last.date },
       },
       decision: stop(review),

@@ -1,3 +1,4 @@
+import { writeDay } from '../units/units.js';
 import type { PersonFacts } from './caution.js';
 
 /** A clinician's clearance as it is on file. */
@@ -46,12 +47,10 @@ export const DEFERENCE =
  * limits, and whom the product defers to.
  *
  * @param today ISO 8601; a clearance holds on its last day
- * @param dayWords writes an ISO day; left as it is where this is not given
  */
 export function clearanceWords(
   person: Pick<PersonFacts, 'goal' | 'conditions'> & { readonly clearance: Clearance | null },
   today: string,
-  dayWords: (day: string) => string = (day) => day,
 ): string | undefined {
   if (reasonsForClearance(person).length === 0) return undefined;
   const { clearance } = person;
@@ -59,8 +58,8 @@ export function clearanceWords(
     clearance === null
       ? 'No clearance is on file.'
       : isCleared(person, today)
-        ? `Cleared by ${clearance.by} until ${dayWords(clearance.until)}.`
-        : `The clearance by ${clearance.by} ran out on ${dayWords(clearance.until)}.`;
+        ? `Cleared by ${clearance.by} until ${writeDay(clearance.until)}.`
+        : `The clearance by ${clearance.by} ran out on ${writeDay(clearance.until)}.`;
   const limits = clearance?.limits ?? '';
   return [onFile, ...(limits === '' ? [] : [limits]), DEFERENCE].join(' ');
 }

@@ -1,4 +1,5 @@
 import { jointAngles } from '../body/joint-angles.js';
+import { writeDay } from '../units/units.js';
 import type { CautionContext, CautionRule } from './caution.js';
 import { isCleared, reasonsForClearance } from './clearance.js';
 
@@ -15,8 +16,9 @@ export const condition: CautionRule = {
   check: ({ person, today }) => {
     const reasons = reasonsForClearance(person);
     if (reasons.length === 0 || isCleared(person, today)) return undefined;
+    const { clearance } = person;
     const lapsed =
-      person.clearance === null ? '' : ` (the last one ran out on ${person.clearance.until})`;
+      clearance === null ? '' : ` (the last one ran out on ${writeDay(clearance.until)})`;
     return {
       rule: 'condition',
       level: 'refuse',

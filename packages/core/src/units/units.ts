@@ -57,3 +57,11 @@ export function writeForce(force_N: number, unit: ForceUnit = 'N'): string {
 export function fromNewtons(force_N: number, unit: ForceUnit): number {
   return force_N / NEWTONS_PER[unit];
 }
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** A day, ISO 8601, as it is written in a sentence. Example: `writeDay('2026-11-05')` is `5 Nov 2026`. */
+export function writeDay(day: string): string {
+  const [year, month, date] = day.split('-').map(Number);
+  return `${date} ${MONTHS[(month ?? 0) - 1]} ${year}`;
+}

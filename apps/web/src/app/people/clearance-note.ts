@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { PersonRecord } from '@wiry-otter/contracts';
 import { clearanceWords } from '@wiry-otter/core';
-import { format, parseISO } from 'date-fns';
+import { format } from 'date-fns';
 
 /**
  * Whose clearance the work of a person waits on, and within which limits. It stands on every screen
@@ -22,6 +22,6 @@ export class ClearanceNote {
   protected readonly words = computed(() => {
     const person = this.person();
     const today = format(new Date(), 'yyyy-MM-dd');
-    return person && clearanceWords(person, today, (day) => format(parseISO(day), 'd MMM yyyy'));
+    return person && clearanceWords(person, today);
   });
 }
