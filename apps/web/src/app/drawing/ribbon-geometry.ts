@@ -1,6 +1,6 @@
 /** Ticks are printed every 5 cm of rest length; every fourth is long. */
-const TICK_M = 0.05;
-const LONG_EVERY = 4;
+export const TICK_M = 0.05;
+export const LONG_EVERY = 4;
 /** Fewer pixels than this between ticks would blur into a grey. */
 const LEAST_SPACING_PX = 2.5;
 

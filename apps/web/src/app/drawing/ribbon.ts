@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { ribbonTicks, tagNotches, tickColour, tickPaths } from './ribbon-geometry';
+import { ribbonTicks, tickColour, tickPaths } from './ribbon-geometry';
+import { TagNotches } from './tag-notches';
 
 /**
  * A band as a ribbon, drawn from the origin along +x, its middle on the axis:
@@ -8,6 +9,7 @@ import { ribbonTicks, tagNotches, tickColour, tickPaths } from './ribbon-geometr
  */
 @Component({
   selector: 'svg:g[otterRibbon]',
+  imports: [TagNotches],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <svg:rect
@@ -24,34 +26,11 @@ import { ribbonTicks, tagNotches, tickColour, tickPaths } from './ribbon-geometr
       <svg:path [attr.d]="ticks().long" stroke-width="1.25" />
       <svg:path [attr.d]="ticks().short" stroke-width="0.9" />
     </svg:g>
-    @for (notch of notches(); track $index) {
-      @if (notch.long) {
-        <svg:rect
-          [attr.x]="length() - notch.from - notch.width"
-          [attr.y]="-width() / 2 - 0.5"
-          [attr.width]="notch.width"
-          [attr.height]="depth() * 1.5"
-          fill="var(--sheet)"
-        />
-      } @else {
-        <svg:path
-          [attr.d]="
-            'M' +
-            (length() - notch.from - notch.width) +
-            ' ' +
-            (-width() / 2 - 0.5) +
-            ' h' +
-            notch.width +
-            ' l' +
-            -notch.width / 2 +
-            ' ' +
-            depth() +
-            ' z'
-          "
-          fill="var(--sheet)"
-        />
-      }
-    }
+    <svg:g
+      [otterNotches]="tag()"
+      [width]="width()"
+      [attr.transform]="'translate(' + length() + ' 0)'"
+    />
   `,
 })
 export class Ribbon {
@@ -67,7 +46,5 @@ export class Ribbon {
   protected readonly ticks = computed(() =>
     tickPaths(ribbonTicks(this.length(), this.rest_m()), this.width()),
   );
-  protected readonly notches = computed(() => tagNotches(this.tag()));
   protected readonly tickInk = computed(() => tickColour(this.colour()));
-  protected readonly depth = computed(() => Math.min(6, this.width() * 0.55));
 }

@@ -1,5 +1,6 @@
 import type { KnownBand } from '../bands/band-law';
 import type { Point } from '../drawing/limb-path';
+import { type HangingCurve, hangingCurve } from '../drawing/hanging-curve';
 import { type SceneView, toScene } from './scene-geometry';
 import type { SolvedWorkbench } from './workbench-model';
 
@@ -8,6 +9,7 @@ const RIBBON_PX = { least: 5, perMillimetre: 0.26 } as const;
 const RIBBON_GAP_PX = 1.5;
 /** Segments whose ends fall this close together in the view are drawn as one, px. */
 const SAME_PX = 3;
+
 /** A ribbon between two contacts as it is drawn. */
 export interface RibbonSpan {
   readonly band: KnownBand;
@@ -19,6 +21,8 @@ export interface RibbonSpan {
   /** Unstretched length of the span, m. */
   readonly rest_m: number;
   readonly stretch: number;
+  /** How it hangs while it is slack; null while it is taut, and from above. */
+  readonly hanging: HangingCurve | null;
   readonly caution: boolean;
   /** The span that carries the figures: the band's longest. */
   readonly main: boolean;
@@ -51,10 +55,14 @@ export function ribbonSpans(bench: SolvedWorkbench, k: number, view: SceneView):
         x: x - Math.sin(angle) * aside,
         y: y + Math.cos(angle) * aside,
       });
+      const ends = { from: beside(from), to: beside(to) };
       return {
         band,
-        from: beside(from),
-        to: beside(to),
+        ...ends,
+        hanging:
+          stretch < 1 && view.floor !== null
+            ? hangingCurve(ends.from, ends.to, stretch, view.floor - width / 2)
+            : null,
         length,
         angle_deg: (angle * 180) / Math.PI,
         width,

@@ -14,6 +14,7 @@ const ROW: RibbonSpan = {
   angle_deg: 90,
   width: 10,
   rest_m: 0.5,
+  hanging: null,
   stretch: 1.5,
   caution: false,
   main: true,

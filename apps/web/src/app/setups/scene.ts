@@ -12,6 +12,7 @@ import { FigureShape } from '../drawing/figure-shape';
 import type { Point } from '../drawing/limb-path';
 import { PointerMoves } from '../drawing/pointer-moves';
 import { Ribbon } from '../drawing/ribbon';
+import { SlackRibbon } from '../drawing/slack-ribbon';
 import { SceneDrawing } from './scene-drawing';
 import { SCENE } from './scene-geometry';
 import { SceneGround } from './scene-ground';
@@ -40,7 +41,7 @@ interface Held {
 /** The set-up to scale; figure, anchor and grip can be dragged or moved by keys. */
 @Component({
   selector: 'otter-scene',
-  imports: [FigureShape, PointerMoves, Ribbon, SceneGround],
+  imports: [FigureShape, PointerMoves, Ribbon, SceneGround, SlackRibbon],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './scene.html',
 })

@@ -1,4 +1,5 @@
 import type { Point } from '../drawing/limb-path';
+import { alongCurve } from '../drawing/hanging-curve';
 import { BONES, type Joints } from './drawn-joints';
 import type { RibbonSpan } from './ribbon-spans';
 import { SCENE, type SceneView } from './scene-geometry';
@@ -61,8 +62,11 @@ export function takenByAnchor(
   return [TOP_WORDS, wall, name];
 }
 
-export function takenByRibbon({ from, to, width }: RibbonSpan): Extent[] {
-  return takenAlong(from, to, width / 2 + 3);
+export function takenByRibbon({ from, hanging, to, width }: RibbonSpan): Extent[] {
+  const half = width / 2 + 3;
+  if (hanging === null) return takenAlong(from, to, half);
+  const places = [0, 0.25, 0.5, 0.75, 1].map((share) => alongCurve(hanging, share));
+  return places.slice(1).flatMap((place, i) => takenAlong(places[i] as Point, place, half));
 }
 
 export function takenByLine(line: { readonly from: Point; readonly to: Point } | null): Extent[] {

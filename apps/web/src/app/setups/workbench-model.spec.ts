@@ -113,6 +113,17 @@ describe('scene', () => {
     );
   });
 
+  it('lets a slack band hang, but not from above, where it hangs away from the eye', () => {
+    const near = solve({ distance_m: 1 });
+    const view = sceneView({ plane: 'sagittal' }, [1, 1.2, 0]);
+    const [slack] = ribbonSpans(near, 0, view);
+    expect(slack?.stretch).toBeLessThan(1);
+    const chordMiddle = ((slack?.from.y ?? 0) + (slack?.to.y ?? 0)) / 2;
+    expect(slack?.hanging?.control.y ?? 0).toBeGreaterThan(chordMiddle + 20);
+    expect(ribbonSpans(near, 0, { ...view, floor: null })[0]?.hanging).toBeNull();
+    expect(ribbonSpans(solve({ distance_m: 2 }), 40, view)[0]?.hanging).toBeNull();
+  });
+
   describe('of two loops, one through the other', () => {
     const slim = knowBand({
       ...measuredBand([pull(1.35, 24), pull(1.77, 44), pull(2.18, 60)]),
