@@ -1,49 +1,44 @@
 /** Ticks are printed every 5 cm of rest length; every fourth is long. */
-export const TICK_M = 0.05;
-export const LONG_EVERY = 4;
+const TICK_M = 0.05;
+const LONG_EVERY = 4;
+/** Thickness of the ticks, px. */
+const TICK_PX = { long: 1.25, short: 0.9 } as const;
 /** Fewer pixels than this between ticks would blur into a grey. */
 const LEAST_SPACING_PX = 2.5;
 
-/** Up to nine: single notches count 1, a long one 5. */
-const LONG_NOTCH = 5;
+/** A short tick goes so far across the ribbon, as share of its width. */
+export const SHORT_TICK = 0.45;
 
-export interface Tick {
-  /** Along the drawn ribbon, px. */
-  readonly at: number;
-  readonly long: boolean;
+/** Printed ticks as the dashes of two lines along the ribbon, as broad as the ticks are long. */
+export interface TickDashes {
+  readonly long: string;
+  readonly short: string;
 }
 
 /**
- * Where the printed ticks of a ribbon lie: they spread as it stretches.
+ * The printed ticks of a ribbon: they spread as it stretches. As dashes they cost a drag one
+ * attribute each, however many there are.
  *
- * @param length_px the drawn length
- * @param rest_m the unstretched length of what is drawn
+ * @param pxPerRestMetre drawn length of a metre of unstretched band
+ * @returns null where they would blur
  */
-export function ribbonTicks(length_px: number, rest_m: number): Tick[] {
-  const spacing = (length_px * TICK_M) / rest_m;
-  if (!(spacing >= LEAST_SPACING_PX)) return [];
-  const ticks: Tick[] = [];
-  for (let i = 1; i * spacing < length_px - 1; i++) {
-    ticks.push({ at: i * spacing, long: i % LONG_EVERY === 0 });
-  }
-  return ticks;
+export function tickDashes(pxPerRestMetre: number): TickDashes | null {
+  const spacing = TICK_M * pxPerRestMetre;
+  if (!(spacing >= LEAST_SPACING_PX)) return null;
+  // A dash of no length first: a line begins with a gap, and its ticks end on the step.
+  const up = (steps: number, thick: number): string =>
+    `${(steps * spacing - thick).toFixed(2)} ${thick}`;
+  const shorts = Array<string>(LONG_EVERY - 1)
+    .fill(`${up(1, TICK_PX.short)} `)
+    .join('');
+  return {
+    long: `0 ${up(LONG_EVERY, TICK_PX.long)} 0`,
+    short: `0 ${shorts}${spacing.toFixed(2)}`,
+  };
 }
 
-/** A short tick goes so far across the ribbon, as share of its width. */
-const SHORT_TICK = 0.45;
-
-/** Ticks as two path descriptions across an axis along +x: one element each, however many there are. */
-export function tickPaths(
-  ticks: readonly Tick[],
-  width_px: number,
-): { readonly long: string; readonly short: string } {
-  const across = (long: boolean, height_px: number): string =>
-    ticks
-      .filter((tick) => tick.long === long)
-      .map(({ at }) => `M${at.toFixed(2)} ${-width_px / 2}v${height_px}`)
-      .join('');
-  return { long: across(true, width_px), short: across(false, width_px * SHORT_TICK) };
-}
+/** Up to nine: single notches count 1, a long one 5. */
+const LONG_NOTCH = 5;
 
 export interface Notch {
   /** Back from the ribbon's end, px. */

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { ribbonTicks, tickColour, tickPaths } from './ribbon-geometry';
+import { SHORT_TICK, tickColour, tickDashes } from './ribbon-geometry';
 import { TagNotches } from './tag-notches';
 
 /**
@@ -22,10 +22,22 @@ import { TagNotches } from './tag-notches';
       [attr.stroke-width]="caution() ? 1.5 : 0.75"
       [attr.stroke-dasharray]="caution() ? '5 3' : null"
     />
-    <svg:g [attr.stroke]="caution() ? 'var(--pull)' : tickInk()" stroke-opacity="0.8">
-      <svg:path [attr.d]="ticks().long" stroke-width="1.25" />
-      <svg:path [attr.d]="ticks().short" stroke-width="0.9" />
-    </svg:g>
+    @if (ticks(); as dashes) {
+      <svg:g [attr.stroke]="caution() ? 'var(--pull)' : tickInk()" stroke-opacity="0.8">
+        <svg:line
+          [attr.x2]="length()"
+          [attr.stroke-width]="width()"
+          [attr.stroke-dasharray]="dashes.long"
+        />
+        <svg:line
+          [attr.x2]="length()"
+          [attr.y1]="shortTicksAt()"
+          [attr.y2]="shortTicksAt()"
+          [attr.stroke-width]="width() * shortTick"
+          [attr.stroke-dasharray]="dashes.short"
+        />
+      </svg:g>
+    }
     <svg:g
       [otterNotches]="tag()"
       [width]="width()"
@@ -43,8 +55,9 @@ export class Ribbon {
   readonly tag = input<number | null>(null);
   readonly caution = input(false);
 
-  protected readonly ticks = computed(() =>
-    tickPaths(ribbonTicks(this.length(), this.rest_m()), this.width()),
-  );
+  protected readonly shortTick = SHORT_TICK;
+  protected readonly ticks = computed(() => tickDashes(this.length() / this.rest_m()));
+  /** The middle of the short ticks, which go in from the edge. */
+  protected readonly shortTicksAt = computed(() => (this.width() * (SHORT_TICK - 1)) / 2);
   protected readonly tickInk = computed(() => tickColour(this.colour()));
 }

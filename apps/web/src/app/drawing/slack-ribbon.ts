@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { HangingCurve } from './hanging-curve';
-import { LONG_EVERY, TICK_M, tickColour } from './ribbon-geometry';
+import { SHORT_TICK, tickColour, tickDashes } from './ribbon-geometry';
 import { TagNotches } from './tag-notches';
 
 /** A band that hangs slack between two places: the ribbon's colour, ticks and notches along a curve. */
@@ -12,18 +12,20 @@ import { TagNotches } from './tag-notches';
     <svg:g fill="none">
       <svg:path [attr.d]="path()" stroke="var(--ink)" [attr.stroke-width]="width() + 1.5" />
       <svg:path [attr.d]="path()" [attr.stroke]="colour()" [attr.stroke-width]="width()" />
-      <svg:g [attr.stroke]="tickInk()" stroke-opacity="0.8">
-        <svg:path
-          [attr.d]="path()"
-          [attr.stroke-width]="width()"
-          [attr.stroke-dasharray]="dashes(1.25, longEvery)"
-        />
-        <svg:path
-          [attr.d]="path()"
-          [attr.stroke-width]="width() * 0.45"
-          [attr.stroke-dasharray]="dashes(0.9, 1)"
-        />
-      </svg:g>
+      @if (ticks(); as dashes) {
+        <svg:g [attr.stroke]="tickInk()" stroke-opacity="0.8">
+          <svg:path
+            [attr.d]="path()"
+            [attr.stroke-width]="width()"
+            [attr.stroke-dasharray]="dashes.long"
+          />
+          <svg:path
+            [attr.d]="path()"
+            [attr.stroke-width]="width() * shortTick"
+            [attr.stroke-dasharray]="dashes.short"
+          />
+        </svg:g>
+      }
     </svg:g>
     <svg:g
       [otterNotches]="tag()"
@@ -47,7 +49,8 @@ export class SlackRibbon {
   readonly colour = input.required<string>();
   readonly tag = input<number | null>(null);
 
-  protected readonly longEvery = LONG_EVERY;
+  protected readonly shortTick = SHORT_TICK;
+  protected readonly ticks = computed(() => tickDashes(this.pxPerMetre()));
   protected readonly path = computed(() => {
     const { from, to, control } = this.otterSlackRibbon();
     return `M${from.x} ${from.y}Q${control.x} ${control.y} ${to.x} ${to.y}`;
@@ -57,10 +60,4 @@ export class SlackRibbon {
     return (Math.atan2(to.y - control.y, to.x - control.x) * 180) / Math.PI;
   });
   protected readonly tickInk = computed(() => tickColour(this.colour()));
-
-  /** A tick so thick at the end of every so many steps. */
-  protected dashes(thick: number, steps: number): string {
-    const step = TICK_M * this.pxPerMetre() * steps;
-    return `0 ${(step - thick).toFixed(2)} ${thick} 0`;
-  }
 }
