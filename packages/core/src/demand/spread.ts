@@ -42,16 +42,11 @@ export function solutionSpread(
 ): Spread {
   const { prepared, links, runs } = solved.rig;
   const { samples } = prepared;
-  const variance = new Float64Array(samples + FIGURES.length);
   const linear = prepared.judge.kind === 'linear' && links.length === 0;
-  const gradientsOf = linear ? linearGradients(solved) : solvedGradients(solved);
+  const variance = new Float64Array(samples + FIGURES.length);
+  const add = linear ? linearVariance(solved, variance) : solvedVariance(solved, variance);
   covariances.slice(0, runs).forEach((covariance, r) => {
-    if (covariance === undefined) return;
-    const [by1, by2, by3] = gradientsOf(r);
-    for (let i = 0; i < variance.length; i++) {
-      const gradient: Vector3 = [by1[i] as number, by2[i] as number, by3[i] as number];
-      variance[i] = (variance[i] as number) + quadraticForm(covariance, gradient);
-    }
+    if (covariance !== undefined) add(r, covariance);
   });
   const deviation = Array.from(variance, (value) => Math.sqrt(Math.max(0, value)));
   const figure = (name: (typeof FIGURES)[number]): number =>
@@ -66,11 +61,14 @@ export function solutionSpread(
   };
 }
 
-/** What each coefficient of a run's law does to the demand at every phase and to the figures. */
-type Gradients = readonly [Float64Array, Float64Array, Float64Array];
+/** Adds what the law of run r brings to the variance of the demand at every phase and of the figures. */
+type AddVariance = (r: number, covariance: Matrix3) => void;
 
-/** Each coefficient adds gain·φ to the signed demand; the figures follow as {@link summarise} has them. */
-function linearGradients({ rig, buffers }: SolvedRig): (r: number) => Gradients {
+/**
+ * Each coefficient adds gain·φ to the signed demand; the figures follow as {@link summarise} has
+ * them. Plain numbers, since it is done on every frame of a drag.
+ */
+function linearVariance({ rig, buffers }: SolvedRig, variance: Float64Array): AddVariance {
   const { samples, unassisted, bodyweight } = rig.prepared;
   const { gain, signed, stretch } = buffers;
   const last = samples - 1;
@@ -81,34 +79,45 @@ function linearGradients({ rig, buffers }: SolvedRig): (r: number) => Gradients 
     alone += phaseWeight(k, samples) * (unassisted[k] as number);
   }
   const helped = bodyweight && alone !== 0;
-  const by = (r: number, c: 0 | 1 | 2): Float64Array => {
-    const gradient = new Float64Array(samples + FIGURES.length);
-    let mean = 0;
-    let assistMean = 0;
+  const grow = (i: number, by: number): void => {
+    variance[i] = (variance[i] as number) + by;
+  };
+  return (r, covariance) => {
+    const mean: [number, number, number] = [0, 0, 0];
+    const assist: [number, number, number] = [0, 0, 0];
     for (let k = 0; k < samples; k++) {
       const i = r * samples + k;
-      const added = (gain[i] as number) * strandShape(stretch[i] as number)[c];
+      const added = gain[i] as number;
+      const shape = strandShape(stretch[i] as number);
+      const inPhase = added * added * quadraticForm(covariance, shape);
+      grow(k, inPhase);
+      if (k === 0) grow(samples + FIGURES.indexOf('start'), inPhase);
+      if (k === last) grow(samples + FIGURES.indexOf('end'), inPhase);
+      if (k === peakAt) grow(samples + FIGURES.indexOf('peak'), inPhase);
       // The demand is the size of the signed one.
-      const grown = (signed[k] as number) < 0 ? -added : added;
-      gradient[k] = grown;
-      mean += (phaseWeight(k, samples) * grown) / last;
-      if (helped) assistMean -= (phaseWeight(k, samples) * added) / alone;
+      const inMean = ((signed[k] as number) < 0 ? -1 : 1) * phaseWeight(k, samples) * added;
+      addScaled(mean, shape, inMean / last);
+      if (helped) addScaled(assist, shape, (-phaseWeight(k, samples) * added) / alone);
     }
-    const [start, peak, end] = [0, peakAt, last].map((k) => gradient[k] as number);
-    gradient.set([start, end, peak, mean, assistMean] as number[], samples);
-    return gradient;
+    grow(samples + FIGURES.indexOf('mean'), quadraticForm(covariance, mean));
+    grow(samples + FIGURES.indexOf('assistMean'), quadraticForm(covariance, assist));
   };
-  return (r) => [by(r, 0), by(r, 1), by(r, 2)];
+}
+
+function addScaled(sum: [number, number, number], added: Vector3, by: number): void {
+  sum[0] += added[0] * by;
+  sum[1] += added[1] * by;
+  sum[2] += added[2] * by;
 }
 
 /** By solving again with each coefficient a little higher and a little lower. */
-function solvedGradients(solved: SolvedRig): (r: number) => Gradients {
+function solvedVariance(solved: SolvedRig, variance: Float64Array): AddVariance {
   const { rig, buffers } = solved;
   const figuresOf = (): Float64Array => {
     solveRig(rig, buffers);
     return readFigures(solved);
   };
-  return (r) => {
+  return (r, covariance) => {
     const step = stepOf(rig, r);
     const by = (values: Float64Array): Float64Array => {
       const kept = values[r] as number;
@@ -119,9 +128,12 @@ function solvedGradients(solved: SolvedRig): (r: number) => Gradients {
       values[r] = kept;
       return difference(above, below, 2 * step);
     };
-    const gradients: Gradients = [by(rig.c1_N), by(rig.c2_N), by(rig.c3_N)];
+    const [by1, by2, by3] = [by(rig.c1_N), by(rig.c2_N), by(rig.c3_N)];
     solveRig(rig, buffers);
-    return gradients;
+    for (let i = 0; i < variance.length; i++) {
+      const gradient: Vector3 = [by1[i] as number, by2[i] as number, by3[i] as number];
+      variance[i] = (variance[i] as number) + quadraticForm(covariance, gradient);
+    }
   };
 }
 

@@ -40,7 +40,11 @@ export function minimiseNonNegative(matrix: Matrix3, vector: Vector3): BoundedMi
 
 /** vᵀMv. */
 export function quadraticForm(matrix: Matrix3, vector: Vector3): number {
-  return dot(vector, multiply(matrix, vector));
+  return (
+    vector[0] * dot(matrix[0], vector) +
+    vector[1] * dot(matrix[1], vector) +
+    vector[2] * dot(matrix[2], vector)
+  );
 }
 
 export function scale(matrix: Matrix3, factor: number): Matrix3 {

@@ -114,18 +114,21 @@ function originOf(
 
 /** How far the body reaches over the whole rep, m. */
 function extentOf(prepared: PreparedExercise | undefined): { least: Point; most: Point } {
-  const least = { x: 0, y: 0 };
-  const most = { x: 0, y: 0 };
-  if (prepared === undefined || prepared.contacts.x.length === 0) return { least, most };
-  const { x, y } = prepared.contacts;
-  least.x = most.x = x[0] as number;
-  least.y = most.y = y[0] as number;
-  // A plain loop: on every frame of a drag.
-  for (let i = 1; i < x.length; i++) {
-    least.x = Math.min(least.x, x[i] as number);
-    least.y = Math.min(least.y, y[i] as number);
-    most.x = Math.max(most.x, x[i] as number);
-    most.y = Math.max(most.y, y[i] as number);
+  if (prepared === undefined) return { least: { x: 0, y: 0 }, most: { x: 0, y: 0 } };
+  const across = rangeOf(prepared.contacts.x);
+  const up = rangeOf(prepared.contacts.y);
+  return { least: { x: across.least, y: up.least }, most: { x: across.most, y: up.most } };
+}
+
+/** The least and the most of some figures; 0 where there are none. */
+function rangeOf(values: Float64Array): { readonly least: number; readonly most: number } {
+  let least = values[0] ?? 0;
+  let most = least;
+  // A plain loop over plain numbers: on every frame of a drag, it leaves nothing to clear away.
+  for (let i = 1; i < values.length; i++) {
+    const value = values[i] as number;
+    if (value < least) least = value;
+    else if (value > most) most = value;
   }
   return { least, most };
 }

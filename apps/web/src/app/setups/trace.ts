@@ -42,8 +42,13 @@ export class Trace {
   private readonly curves = computed(() => {
     const { solved, spread, document } = this.bench();
     const { phase, unit } = solved.rig.prepared;
-    const points = (value: (k: number) => number): ChartPoint[] =>
-      Array.from(phase, (p, k) => ({ x: p, y: demandInUnit(value(k), unit, this.unit()) }));
+    const points = (value: (k: number) => number): ChartPoint[] => {
+      const curve: ChartPoint[] = [];
+      phase.forEach((x, k) => curve.push({ x, y: demandInUnit(value(k), unit, this.unit()) }));
+      return curve;
+    };
+    const other = (curve: OtherCurve | null): ChartPoint[] =>
+      curve === null ? [] : points((k) => curve.demand[k] ?? NaN);
     const demand = (k: number): number => Math.abs(solved.buffers.signed[k] as number);
     const range = (k: number): number => RANGE_90 * (spread.demand[k] ?? 0);
     const { peak } = solved.summary;
@@ -52,8 +57,8 @@ export class Trace {
       above: points((k) => demand(k) + range(k)),
       below: points((k) => Math.max(0, demand(k) - range(k))),
       lowering: points((k) => Math.abs(solved.buffers.signedLowering[k] as number)),
-      weight: points((k) => this.weight()?.demand[k] ?? NaN),
-      saved: points((k) => this.saved()?.demand[k] ?? NaN),
+      weight: other(this.weight()),
+      saved: other(this.saved()),
       strength: points((k) => peak * strengthAt(document.exercise.strength, phase[k] as number)),
     };
   });
@@ -110,17 +115,17 @@ export class Trace {
     const here = demand[this.sample()];
     return (inks: Inks): ChartLine[] => [
       ...(wanted === null ? [] : wantedWindow(wanted, inks('range'))),
-      { ...line(above, 'transparent'), borderWidth: 0 },
-      shadeTo(below, faded(inks('pull'), 0.2)),
-      { ...line(strength, inks('faint')), borderWidth: 1, borderDash: [1, 4] },
-      { ...line(lowering, inks('pull')), borderWidth: 1.5, borderDash: [5, 4] },
+      { ...line(above, 'transparent'), ...IN_ORDER, borderWidth: 0 },
+      { ...shadeTo(below, faded(inks('pull'), 0.2)), ...IN_ORDER },
+      { ...line(strength, inks('faint')), ...IN_ORDER, borderWidth: 1, borderDash: [1, 4] },
+      { ...line(lowering, inks('pull')), ...IN_ORDER, borderWidth: 1.5, borderDash: [5, 4] },
       ...(others.saved
         ? [{ ...line(saved, inks('faint')), borderWidth: 1.5, borderDash: [2, 3] }]
         : []),
       ...(others.weight
         ? [{ ...line(weight, inks('ink')), borderWidth: 2, borderDash: [8, 4] }]
         : []),
-      line(demand, inks('pull')),
+      { ...line(demand, inks('pull')), ...IN_ORDER },
       {
         data: here === undefined ? [] : [here],
         pointRadius: 5,
@@ -133,6 +138,9 @@ export class Trace {
     ];
   });
 }
+
+/** The phases of a rep come in order: Chart.js takes the points as they are instead of its own copies. */
+const IN_ORDER = { parsing: false } as const;
 
 interface AxisSource {
   readonly greatest: number;
