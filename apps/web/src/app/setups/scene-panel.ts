@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, model } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { DEFAULT_SAMPLES } from '@wiry-otter/core';
-import { Scene, type SceneMoves } from './scene';
+import { type Dragged, Scene, type SceneMoves } from './scene';
 import { WorkbenchStore } from './workbench-store';
 
 /** The scene on the bench, which keeps up with the hand, and the slider through the rep. */
@@ -49,5 +49,11 @@ export class ScenePanel {
     figure: (wanted_m) => this.bench.setDistance(wanted_m),
     anchor: (wanted_m) => this.bench.setHeight(wanted_m),
     grip: (wanted_m) => this.bench.setFigure('slip_m', wanted_m),
+    step: (what, by_m) => this.moves[what](this.standing()[what] + by_m),
   };
+
+  private standing(): Readonly<Record<Dragged, number>> {
+    const { distance_m, height_m, slip_m } = this.bench.set();
+    return { figure: distance_m, anchor: height_m, grip: slip_m };
+  }
 }

@@ -28,18 +28,17 @@ function bench(): SolvedWorkbench {
 
 describe('scene', () => {
   let fixture: ComponentFixture<Scene>;
-  let distances: number[];
-  let heights: number[];
+  let steps: string[];
 
   beforeEach(() => {
     setUpApp();
     fixture = TestBed.createComponent(Scene);
-    distances = [];
-    heights = [];
+    steps = [];
     const moves: SceneMoves = {
-      figure: (wanted_m) => distances.push(wanted_m),
-      anchor: (wanted_m) => heights.push(wanted_m),
+      figure: () => undefined,
+      anchor: () => undefined,
       grip: () => undefined,
+      step: (what, by_m) => steps.push(`${what} ${by_m.toFixed(2)}`),
     };
     const inputs = { bench: bench(), unit: 'N', sample: 40, distance_m: 2, height_m: 1.2, moves };
     for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
@@ -60,14 +59,14 @@ describe('scene', () => {
     press('ArrowLeft');
     press('ArrowRight', true);
     press('ArrowUp');
-    expect(distances.map((value) => Number(value.toFixed(2)))).toEqual([2.01, 1.95]);
+    expect(steps).toEqual(['figure 0.01', 'figure -0.05']);
   });
 
   it('moves the anchor up and down', () => {
     const [, , anchor] = sliders();
     anchor?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp' }));
     anchor?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', shiftKey: true }));
-    expect(heights.map((value) => Number(value.toFixed(2)))).toEqual([1.21, 1.15]);
+    expect(steps).toEqual(['anchor 0.01', 'anchor -0.05']);
   });
 
   it('says where it stands to those who do not see it', () => {

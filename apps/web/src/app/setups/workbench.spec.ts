@@ -74,6 +74,17 @@ describe('workbench', () => {
     hand().dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowLeft', shiftKey: true }));
   };
 
+  it('counts every key, also those that come before the screen shows the one before', () => {
+    const person = (): Element | null => host.querySelector('otter-scene [role=slider]');
+    const at = (): number => Number(person()?.getAttribute('aria-valuenow'));
+    const before = at();
+    for (let i = 0; i < 3; i++) {
+      person()?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowLeft' }));
+    }
+    check();
+    expect(at()).toBe(before + 3);
+  });
+
   it('keeps the scene up with a held hand, and lets the figures beside it follow', () => {
     const before = scene();
     expect(Number(before)).toBeGreaterThan(0);
