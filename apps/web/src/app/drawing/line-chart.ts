@@ -62,17 +62,19 @@ export class LineChart {
   private readonly options = computed(() => chartOptions(this.inks(), this.axes()));
   private chart: Chart<'line', ChartPoint[]> | undefined;
   private shownOptions: ChartOptions | undefined;
+  private readonly pacer = inject(FramePacer);
+  /** Whether the chart is worked out without being drawn. */
+  private isHeld = false;
 
   constructor() {
-    const pacer = inject(FramePacer);
     afterRenderEffect(() => {
       const lines = [...this.lines()(this.inks())];
       const options = this.options();
       if (this.chart === undefined) this.draw(lines, options);
-      else pacer.follow(this, () => this.draw(lines, options));
+      else this.pacer.follow(this, () => this.draw(lines, options));
     });
     inject(DestroyRef).onDestroy(() => {
-      pacer.forget(this);
+      this.pacer.forget(this);
       this.chart?.destroy();
       this.chart = undefined;
     });
@@ -90,6 +92,7 @@ export class LineChart {
         type: 'line',
         data: { datasets: lines },
         options,
+        plugins: [{ id: 'held', beforeRender: () => !this.isHeld }],
       });
     } else {
       const shown = this.chart.data.datasets;
@@ -100,10 +103,18 @@ export class LineChart {
         moveLines(this.chart);
       } else {
         if (options !== this.shownOptions) this.chart.options = options;
-        this.chart.update('none');
+        this.updateThenDraw(this.chart);
       }
     }
     this.shownOptions = options;
+  }
+
+  /** An update of everything takes as long as two other frames: what it gives is drawn in another. */
+  private updateThenDraw(chart: Chart<'line', ChartPoint[]>): void {
+    this.isHeld = true;
+    chart.update('none');
+    this.isHeld = false;
+    this.pacer.follow(this, () => chart.render());
   }
 }
 
