@@ -12,7 +12,7 @@ export function marksOf(document: CompleteSetupDocument): Mark[] {
   const { distance_m, foot_m, grip_m, height_m, over, stance_m } = setupMarks(document);
   return [
     ...mark('anchor over the floor', height_m, centimetres),
-    ...mark(`${over} from the anchor’s plumb line`, distance_m, centimetres),
+    ...mark(`${over} from the plumb line`, distance_m, centimetres),
     ...mark('grip', grip_m, (m) => (m > 0 ? `${centimetres(m)} from the end` : 'at the end')),
     ...mark(
       'stance',

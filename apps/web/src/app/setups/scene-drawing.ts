@@ -152,7 +152,13 @@ export class SceneDrawing {
     const feet = this.feet();
     const height = toScene(this.view(), point[0], point[1]);
     const same = Math.hypot(moved.x - feet.x, height.y - at.y) < 3;
-    return same ? null : { feetX: moved.x, y: this.view().floor === null ? at.y : height.y };
+    if (same) return null;
+    return {
+      feetX: moved.x,
+      y: this.view().floor === null ? at.y : height.y,
+      // The word stands on the side away from the person.
+      textAnchor: moved.x < feet.x ? 'end' : 'start',
+    };
   });
 
   /** Where the band pulls on the person. */

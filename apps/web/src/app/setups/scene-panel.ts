@@ -24,19 +24,22 @@ import { WorkbenchStore } from './workbench-store';
         [moves]="moves"
       />
     }
-    <label class="mt-1 flex items-center gap-3 text-sm text-faint">
-      start
-      <input
-        class="min-h-8 flex-1"
-        type="range"
-        min="0"
-        [max]="lastSample"
-        [ngModel]="sample()"
-        (ngModelChange)="sample.set($event)"
-        aria-label="Through the rep"
-      />
-      end
-    </label>
+    <div class="mt-1 flex items-center gap-4">
+      <label class="flex min-w-0 flex-1 items-center gap-3 text-sm text-faint">
+        start
+        <input
+          class="min-h-8 min-w-0 flex-1"
+          type="range"
+          min="0"
+          [max]="lastSample"
+          [ngModel]="sample()"
+          (ngModelChange)="sample.set($event)"
+          aria-label="Through the rep"
+        />
+        end
+      </label>
+      <ng-content />
+    </div>
   `,
 })
 export class ScenePanel {
