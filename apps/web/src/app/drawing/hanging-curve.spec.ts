@@ -1,7 +1,7 @@
 import { alongCurve, hangingCurve, lowestOf } from './hanging-curve';
 
 describe('curve of a slack band', () => {
-  const FLOOR = 1000;
+  const ROOM = { floor: 1000, free: 1 } as const;
   const [left, right] = [
     { x: 100, y: 200 },
     { x: 300, y: 160 },
@@ -9,8 +9,8 @@ describe('curve of a slack band', () => {
 
   it('hangs down from both ends alike, and is as long as the band', () => {
     for (const stretch of [0.3, 0.7, 0.98]) {
-      const curve = hangingCurve(left, right, stretch, FLOOR);
-      const { control } = hangingCurve(right, left, stretch, FLOOR);
+      const curve = hangingCurve(left, right, stretch, ROOM);
+      const { control } = hangingCurve(right, left, stretch, ROOM);
       expect(curve.control).toEqual(control);
       expect(control.x).toBe(200);
       expect(control.y).toBeGreaterThan(180);
@@ -21,12 +21,12 @@ describe('curve of a slack band', () => {
   });
 
   it('lies straight where it just becomes taut', () => {
-    const { control } = hangingCurve(left, right, 1, FLOOR);
+    const { control } = hangingCurve(left, right, 1, ROOM);
     expect(control.y - 180).toBeLessThan(1);
   });
 
-  it('hangs through no floor, and bulges to the right between a foot and a hand', () => {
-    const low = hangingCurve(left, right, 0.4, 230);
+  it('hangs through no floor, and bulges to the free side between a foot and a hand', () => {
+    const low = hangingCurve(left, right, 0.4, { floor: 230, free: 1 });
     const lowest = Array.from({ length: 21 }, (_, i) => alongCurve(low, i / 20).y);
     expect(Math.max(...lowest)).toBeCloseTo(230, 0);
     expect(lowestOf(low).y).toBeCloseTo(230, 2);
@@ -34,7 +34,8 @@ describe('curve of a slack band', () => {
       { x: 200, y: 400 },
       { x: 202, y: 200 },
     ];
-    expect(hangingCurve(foot, hand, 0.8, FLOOR).control.x).toBeGreaterThan(250);
-    expect(hangingCurve(hand, foot, 0.8, FLOOR).control.x).toBeGreaterThan(250);
+    expect(hangingCurve(foot, hand, 0.8, ROOM).control.x).toBeGreaterThan(250);
+    expect(hangingCurve(hand, foot, 0.8, ROOM).control.x).toBeGreaterThan(250);
+    expect(hangingCurve(foot, hand, 0.8, { ...ROOM, free: -1 }).control.x).toBeLessThan(150);
   });
 });

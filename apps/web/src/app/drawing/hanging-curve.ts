@@ -17,16 +17,22 @@ export interface HangingCurve {
 
 /**
  * How a slack band hangs: straight down from its chord, as deep as makes it as long as it is; between
- * places one above the other it bulges to the right.
+ * places one above the other it bulges to the side that is free.
  *
  * @param stretch chord by length, under 1
  * @param floor height of the floor on the drawing, px: what would hang through it is drawn shorter
+ * @param free the side without a wall: 1 for right, -1 for left
  */
-export function hangingCurve(from: Point, to: Point, stretch: number, floor: number): HangingCurve {
+export function hangingCurve(
+  from: Point,
+  to: Point,
+  stretch: number,
+  { floor, free }: { readonly floor: number; readonly free: 1 | -1 },
+): HangingCurve {
   const chord = Math.hypot(to.x - from.x, to.y - from.y);
   const aside = Math.abs(to.x - from.x) < UPRIGHT * chord;
   const at = (depth: number): HangingCurve => {
-    const x = (from.x + to.x) / 2 + (aside ? 2 * depth : 0);
+    const x = (from.x + to.x) / 2 + (aside ? 2 * free * depth : 0);
     const y = (from.y + to.y) / 2 + (aside ? 0 : 2 * depth);
     return { from, to, control: { x, y }, aside };
   };

@@ -61,7 +61,10 @@ export function ribbonSpans(bench: SolvedWorkbench, k: number, view: SceneView):
         ...ends,
         hanging:
           stretch < 1 && view.floor !== null
-            ? hangingCurve(ends.from, ends.to, stretch, view.floor - width / 2)
+            ? hangingCurve(ends.from, ends.to, stretch, {
+                floor: view.floor - width / 2,
+                free: view.side === 1 ? -1 : 1,
+              })
             : null,
         length,
         angle_deg: (angle * 180) / Math.PI,

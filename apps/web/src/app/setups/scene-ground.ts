@@ -7,6 +7,9 @@ const RULER = { behind: -5, ahead: 32, around: -30 } as const;
 const LONG_EVERY = 5;
 /** Nothing is drawn so near to the edges, px. */
 const MARGIN_PX = 8;
+/** Room that the ruler's unit takes up from an edge, and the words of the distance from the feet, px. */
+const UNIT_PX = 124;
+const FEET_PX = { left: 20, right: 84 } as const;
 /** Lengths of the marks, px. */
 const MARK_PX = { long: 16, short: 9 } as const;
 
@@ -40,9 +43,9 @@ const MARK_PX = { long: 16, short: 9 } as const;
       </svg:text>
     }
     <svg:text
-      [attr.x]="otterGround().side === -1 ? 8 : size.width - 8"
+      [attr.x]="unitOnLeft() ? 8 : size.width - 8"
       [attr.y]="y() + 48"
-      [attr.text-anchor]="otterGround().side === -1 ? 'start' : 'end'"
+      [attr.text-anchor]="unitOnLeft() ? 'start' : 'end'"
       font-size="12"
       fill="var(--faint)"
     >
@@ -57,6 +60,12 @@ export class SceneGround {
 
   protected readonly size = SCENE;
   protected readonly y = computed(() => this.otterGround().floor ?? SCENE.floor);
+  /** The unit stands at the anchor's end of the ruler; at the other while the feet are there. */
+  protected readonly unitOnLeft = computed(() => {
+    const { originX, side } = this.otterGround();
+    if (side === -1) return originX > UNIT_PX + FEET_PX.left;
+    return side === 1 && originX > SCENE.width - UNIT_PX - FEET_PX.right;
+  });
   private readonly ruler = computed(() => {
     const { pxPerMetre, originX, side } = this.otterGround();
     const zero = side === 0 ? originX : (this.anchorX() ?? originX);

@@ -1,8 +1,9 @@
+import { hangingCurve } from '../drawing/hanging-curve';
 import type { RibbonSpan } from './ribbon-spans';
 import { SCENE } from './scene-geometry';
 import { soundingPlace } from './sounding-place';
-import { stretchMarks } from './stretch-marks';
-import { type Extent, takenByPerson } from './taken-extents';
+import { type StretchMark, stretchMarks } from './stretch-marks';
+import { type Extent, takenByMark, takenByPerson } from './taken-extents';
 import { knowBand } from '@wiry-otter/core';
 import { measuredBand, pull } from '../../testing/records';
 
@@ -68,14 +69,32 @@ describe('words in the scene', () => {
 
   it('say the stretch of a stack once, beyond its edge, and each that differs', () => {
     const stack = [ROW, { ...ROW, from: { x: 315, y: 200 }, to: { x: 315, y: 400 } }];
-    const [mark, ...more] = stretchMarks(stack, joints, true);
+    const [mark, ...more] = stretchMarks(stack, joints, [], true);
     expect(more).toEqual([]);
     expect(mark?.words).toBe('×1.50');
     expect(mark?.x).toBeCloseTo(315 + 5 + 8, 6);
-    expect(stretchMarks([{ ...ROW, stretch: 0.86 }], joints, true)[0]?.words).toBe('slack');
-    const different = stretchMarks([ROW, { ...ROW, stretch: 1.7 }], joints, true);
+    expect(stretchMarks([{ ...ROW, stretch: 0.86 }], joints, [], true)[0]?.words).toBe('slack');
+    const different = stretchMarks([ROW, { ...ROW, stretch: 1.7 }], joints, [], true);
     expect(different.map(({ words }) => words)).toEqual(['×1.50', '×1.70']);
     // Bands that hang in one line each have their own.
-    expect(stretchMarks(stack, joints, false).length).toBe(2);
+    expect(stretchMarks(stack, joints, [], false).length).toBe(2);
+  });
+
+  it('say “slack” under the hanging ribbon, clear of the person', () => {
+    const [from, to] = [
+      { x: 200, y: 200 },
+      { x: 400, y: 200 },
+    ];
+    const hanging = hangingCurve(from, to, 0.8, { floor: SCENE.floor, free: 1 });
+    const slack = [{ ...ROW, from, to, hanging, stretch: 0.8 }];
+    const [middle] = stretchMarks(slack, joints, [], true);
+    expect(middle?.x).toBeCloseTo(300, 6);
+    const person: Extent = { left: 180, right: 290, top: 100, bottom: 400 };
+    const [aside] = stretchMarks(slack, joints, [person], true);
+    expect(aside).toBeDefined();
+    if (aside !== undefined) expect(clear(takenByMark(aside), person)).toBeTrue();
+    // Where nothing is free it stands where it is read best.
+    const everywhere: Extent = { left: 0, right: SCENE.width, top: 0, bottom: SCENE.floor };
+    expect(stretchMarks(slack, joints, [everywhere], true)).toEqual([middle as StretchMark]);
   });
 });

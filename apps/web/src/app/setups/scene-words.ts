@@ -31,7 +31,12 @@ export class SceneWords {
   });
 
   readonly stretchMarks = computed(() =>
-    stretchMarks(this.drawn.spans(), this.drawn.outline(), this.drawn.knots().length === 0),
+    stretchMarks(
+      this.drawn.spans(),
+      this.drawn.outline(),
+      this.drawn.takenByFigures(),
+      this.drawn.knots().length === 0,
+    ),
   );
 
   readonly sounding = computed(() => {

@@ -1,7 +1,9 @@
 import { pulledWord } from '../drawing/figures';
-import { alongCurve, lowestOf } from '../drawing/hanging-curve';
+import { alongCurve, type HangingCurve, lowestOf } from '../drawing/hanging-curve';
+import type { Point } from '../drawing/limb-path';
 import type { Joints } from './drawn-joints';
 import type { RibbonSpan } from './ribbon-spans';
+import { type Extent, overlap, takenByMark } from './taken-extents';
 
 /** A ribbon farther than this from the middle of the person lies beside them, px. */
 const CLEAR_OF_BODY_PX = 30;
@@ -10,6 +12,8 @@ const MARK_GAP_PX = 8;
 const MARK_STEP_PX = { x: 50, y: 16 } as const;
 /** How far a figure reaches up from its baseline, px. */
 const MARK_UP_PX = 10;
+/** Where under a hanging ribbon a figure may stand besides its lowest place: shares along it. */
+const UNDER = [0.6, 0.4, 0.7, 0.3, 0.8, 0.2] as const;
 
 /** The stretch of a band, written beside its ribbon. */
 export interface StretchMark {
@@ -23,10 +27,13 @@ export interface StretchMark {
 /**
  * The stretch of each band beside the middle of its ribbon, below one that hangs slack; of a stack
  * beside its edge, since the ribbons of a stack lie side by side.
+ *
+ * @param taken by the person
  */
 export function stretchMarks(
   spans: readonly RibbonSpan[],
   joints: Joints,
+  taken: readonly Extent[],
   stacked: boolean,
 ): StretchMark[] {
   const middle = [...joints.values()].reduce((sum, { x }) => sum + x, 0) / Math.max(1, joints.size);
@@ -39,10 +46,12 @@ export function stretchMarks(
         hanging === null
           ? { x: from.x + (to.x - from.x) * 0.45, y: from.y + (to.y - from.y) * 0.45 }
           : hangs
-            ? lowestOf(hanging)
+            ? placeUnder(hanging, width / 2, taken)
             : alongCurve(hanging, 0.5);
-      // Beside the ribbon where the person is not; above it where it lies, below where it hangs.
-      const aside = x < middle - CLEAR_OF_BODY_PX ? -1 : 1;
+      // Beside the ribbon where it bulges to or the person is not; above it where it lies, below
+      // where it hangs.
+      const clear = x < middle - CLEAR_OF_BODY_PX ? -1 : 1;
+      const aside = hanging?.aside === true ? Math.sign(x - from.x) : clear;
       return { words: pulledWord(stretch), caution, x, y, upright, hangs, aside, half: width / 2 };
     });
   const edge = (own: (typeof places)[number], at: (place: typeof own) => number): number =>
@@ -66,4 +75,14 @@ export function stretchMarks(
       anchor: upright ? (aside === 1 ? 'start' : 'end') : 'middle',
     };
   });
+}
+
+/** A place on a hanging ribbon under which a figure is clear of the person; its lowest, if it is or none is. */
+function placeUnder(curve: HangingCurve, half: number, taken: readonly Extent[]): Point {
+  const lowest = lowestOf(curve);
+  const isClear = ({ x, y }: Point): boolean => {
+    const own = takenByMark({ anchor: 'middle', x, y: y + half + MARK_GAP_PX + MARK_UP_PX });
+    return !taken.some((other) => overlap(own, other));
+  };
+  return [lowest, ...UNDER.map((share) => alongCurve(curve, share))].find(isClear) ?? lowest;
 }

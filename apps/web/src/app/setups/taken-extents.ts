@@ -73,7 +73,7 @@ export function takenByLine(line: { readonly from: Point; readonly to: Point } |
   return line === null ? [] : takenAlong(line.from, line.to, 4);
 }
 
-export function takenByMark({ anchor, x, y }: StretchMark): Extent {
+export function takenByMark({ anchor, x, y }: Pick<StretchMark, 'anchor' | 'x' | 'y'>): Extent {
   const left = x - { start: 0, middle: MARK_PX.width / 2, end: MARK_PX.width }[anchor];
   return { left, right: left + MARK_PX.width, top: y - MARK_PX.height, bottom: y + 4 };
 }
