@@ -2,11 +2,14 @@ import * as z from 'zod';
 import { completeSetupDocument } from '../documents/setup.js';
 import { moment, uuid, version } from './identity.js';
 
+/** Characters of a set-up's name. */
+export const LONGEST_TITLE = 120;
+
 const setupFields = {
   personId: uuid,
   placeId: uuid,
   anchorId: uuid.nullable(),
-  title: z.string().trim().min(1).max(120),
+  title: z.string().trim().min(1).max(LONGEST_TITLE),
   routeId: z.string().min(1).max(100),
   document: completeSetupDocument,
 };

@@ -46,6 +46,7 @@ export class Bands {
   }
 
   protected save(input: BandInput): void {
+    if (this.mode() === 'look') return;
     const changed = this.mode() === 'edit' ? (this.selected()?.record ?? null) : null;
     const id = changed?.id ?? uuidv7();
     const words = changed === null ? `${input.name} is on the rail.` : `${input.name} changed.`;

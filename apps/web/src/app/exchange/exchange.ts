@@ -3,6 +3,7 @@ import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { type ImportPlan, LARGEST_IMPORT } from '@wiry-otter/contracts';
 import { ApiProblem, problemWords } from '../api/api-problem';
+import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
@@ -36,7 +37,7 @@ export class Exchange {
   protected readonly file = signal<File | null>(null);
   protected readonly plan = signal<ImportPlan | null>(null);
   protected readonly faults = signal<readonly string[]>([]);
-  protected readonly busy = signal(false);
+  protected readonly sending = new Sending();
   protected readonly rows = computed(() =>
     (this.plan()?.rows ?? []).map((row) => ({ ...row, does: DOES[row.does] })),
   );
@@ -70,10 +71,9 @@ export class Exchange {
   }
 
   private send(file: File, save?: string): void {
-    this.busy.set(true);
-    this.api.importBands(file, save).subscribe({
-      next: (plan) => {
-        this.busy.set(false);
+    this.sending.send(
+      () => this.api.importBands(file, save),
+      (plan) => {
         this.plan.set(plan);
         if (!plan.saved) return;
         this.store.dispatch(studioActions.load());
@@ -81,14 +81,13 @@ export class Exchange {
         const text = `Imported: ${add} added, ${change} changed.`;
         this.store.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
       },
-      error: (error: unknown) => {
-        this.busy.set(false);
+      (error) => {
         const faults =
           error instanceof ApiProblem
             ? error.faults.map(({ found, expected }) => `Found ${found}; expected ${expected}.`)
             : [];
         this.faults.set(faults.length > 0 ? faults : [problemWords(error)]);
       },
-    });
+    );
   }
 }

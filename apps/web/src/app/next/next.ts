@@ -16,6 +16,7 @@ import { format, parseISO } from 'date-fns';
 import { switchMap, type Observable } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
+import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { forceWord } from '../drawing/figures';
 import { GaugeStaff } from '../drawing/gauge-staff';
@@ -43,7 +44,7 @@ export class Next {
 
   protected readonly session = signal<SessionRecord | null>(null);
   protected readonly failure = signal('');
-  protected readonly busy = signal(false);
+  protected readonly sending = new Sending();
   protected readonly overruling = signal(false);
   protected readonly otherSetupId = signal('');
   protected readonly otherReps = signal(8);
@@ -128,7 +129,8 @@ export class Next {
 
   protected overrule(decision: DecisionRecord): void {
     if (this.note().trim() === '') {
-      this.say('Say why, in a few words; it is kept with your name.');
+      const text = 'Say why, in a few words; it is kept with your name.';
+      this.global.dispatch(noticeActions.show({ text, tone: 'trouble', undo: null }));
       return;
     }
     const sets = this.session()?.prescription.sets ?? 1;
@@ -144,35 +146,27 @@ export class Next {
   /** Opens the person's next session with what was decided. */
   protected startNext(prescriptionId: string): void {
     const id = uuidv7();
-    this.busy.set(true);
-    this.api.startSession(id, { prescriptionId, startedAt: new Date().toISOString() }).subscribe({
-      next: () => void this.router.navigate(['/session', id]),
-      error: (error: unknown) => this.say(problemWords(error)),
-    });
+    this.sending.send(
+      () => this.api.startSession(id, { prescriptionId, startedAt: new Date().toISOString() }),
+      () => void this.router.navigate(['/session', id]),
+    );
   }
 
   private settle(answer: Observable<DecisionRecord>): void {
-    this.busy.set(true);
-    answer.pipe(switchMap(() => this.api.session(this.sessionId()))).subscribe({
-      next: (session) => {
+    this.sending.send(
+      () => answer.pipe(switchMap(() => this.api.session(this.sessionId()))),
+      (session) => {
         this.show(session);
         this.overruling.set(false);
         this.global.dispatch(studioActions.load());
       },
-      error: (error: unknown) => this.say(problemWords(error)),
-    });
+    );
   }
 
   private show(session: SessionRecord): void {
-    this.busy.set(false);
     this.session.set(session);
     this.global.dispatch(studioActions.focusPerson({ personId: session.personId }));
     this.otherSetupId.set(session.setup.id);
     this.otherReps.set(session.prescription.target[0] ?? session.prescription.reps.from);
-  }
-
-  private say(text: string): void {
-    this.busy.set(false);
-    this.global.dispatch(noticeActions.show({ text, tone: 'trouble', undo: null }));
   }
 }

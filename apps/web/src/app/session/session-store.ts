@@ -151,7 +151,7 @@ export const SessionStore = signalStore(
       },
       finish(done: (session: SessionRecord) => void): void {
         const session = store.session();
-        if (session === null) return;
+        if (session === null || store.finishing()) return;
         patchState(store, { finishing: true });
         api.finishSession(session.id, session.version, store.entry.redFlag()).subscribe({
           next: (finished) => {

@@ -4,7 +4,7 @@ import { Store } from '@ngrx/store';
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { of, switchMap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
-import { problemWords } from '../api/api-problem';
+import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { DocumentPicker } from '../documents/document-picker';
 import type { ReadJson } from '../documents/json-file';
@@ -40,7 +40,7 @@ export class SavedSetups {
   private readonly router = inject(Router);
 
   protected readonly bench = inject(WorkbenchStore);
-  protected readonly busy = signal(false);
+  protected readonly sending = new Sending();
 
   /** What each saved set-up asks with the bands as measured today, where that is another figure. */
   protected readonly today = computed(() => {
@@ -87,7 +87,6 @@ export class SavedSetups {
 
   /** Starts from the prescription in force when it is for this set-up, else from a first one. */
   protected start(setup: SetupRecord): void {
-    this.busy.set(true);
     const current = this.bench.current();
     const prescription =
       current?.setupId === setup.id
@@ -100,29 +99,21 @@ export class SavedSetups {
             setupId: setup.id,
           });
     const id = uuidv7();
-    prescription
-      .pipe(
-        switchMap((prescribed) =>
-          this.api.startSession(id, {
-            prescriptionId: prescribed.id,
-            startedAt: new Date().toISOString(),
-          }),
+    this.sending.send(
+      () =>
+        prescription.pipe(
+          switchMap((prescribed) =>
+            this.api.startSession(id, {
+              prescriptionId: prescribed.id,
+              startedAt: new Date().toISOString(),
+            }),
+          ),
         ),
-      )
-      .subscribe({
-        next: () => {
-          // What was said of the bench would lie over the set at hand.
-          this.global.dispatch(noticeActions.dismiss());
-          void this.router.navigate(['/session', id]);
-        },
-        error: (error: unknown) => this.fail(error),
-      });
-  }
-
-  private fail(error: unknown): void {
-    this.busy.set(false);
-    this.global.dispatch(
-      noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null }),
+      () => {
+        // What was said of the bench would lie over the set at hand.
+        this.global.dispatch(noticeActions.dismiss());
+        void this.router.navigate(['/session', id]);
+      },
     );
   }
 }

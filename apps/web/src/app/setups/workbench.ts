@@ -19,8 +19,9 @@ import {
   solveSetup,
   writeForce,
 } from '@wiry-otter/core';
+import { LONGEST_TITLE } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { problemWords } from '../api/api-problem';
+import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { ClearanceNote } from '../people/clearance-note';
 import { AtRest } from '../timing/at-rest';
@@ -85,7 +86,8 @@ export class Workbench {
   protected readonly bench = inject(WorkbenchStore);
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly sample = signal(DEFAULT_SAMPLES - 1);
-  protected readonly busy = signal(false);
+  protected readonly sending = new Sending();
+  protected readonly longestTitle = LONGEST_TITLE;
   /** Whether the figures that are typed are in sight; in a drag they would be written with the rest. */
   protected readonly tuning = signal(false);
 
@@ -193,7 +195,9 @@ export class Workbench {
     const at =
       anchor === undefined || anchor.side === 'over' ? '' : ` at ${distance_m.toFixed(2)} m`;
     const side = this.solved()?.document.side;
-    return `${names.join(linked ? ' linked with ' : ' + ')}${at}${side === 'left' ? ', left' : ''}`;
+    const rest = `${at}${side === 'left' ? ', left' : ''}`;
+    const title = `${names.join(linked ? ' linked with ' : ' + ')}${rest}`;
+    return title.length <= LONGEST_TITLE ? title : `${names.length} bands${rest}`;
   });
   protected readonly overwritten = computed(() =>
     this.bench.saved().find(({ title }) => title === this.title().trim()),
@@ -325,29 +329,18 @@ export class Workbench {
         .filter(({ text }) => this.bench.set.acknowledged().includes(text))
         .map(({ rule }) => rule),
     };
-    this.busy.set(true);
-    this.api.putSetup(known?.id ?? uuidv7(), input).subscribe({
-      next: (setup) => {
-        this.busy.set(false);
+    this.sending.send(
+      () => this.api.putSetup(known?.id ?? uuidv7(), input),
+      (setup) => {
         this.global.dispatch(studioActions.setupSaved({ setup }));
-        const state = setup.ready ? 'ready' : 'saved, but not ready';
-        this.say(`${title}: ${state}.`, 'done');
+        const text = `${title}: ${setup.ready ? 'ready' : 'saved, but not ready'}.`;
+        this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
       },
-      error: (error: unknown) => this.fail(error),
-    });
+    );
   }
 
   private toggleTag(tag: number): void {
     const found = this.bench.usable().find(({ record }) => record.tag === tag);
     if (found !== undefined) this.bench.toggleBand(found.record.id);
-  }
-
-  private fail(error: unknown): void {
-    this.busy.set(false);
-    this.say(problemWords(error), 'trouble');
-  }
-
-  private say(text: string, tone: 'done' | 'trouble'): void {
-    this.global.dispatch(noticeActions.show({ text, tone, undo: null }));
   }
 }

@@ -3,6 +3,7 @@ import { FormControl, FormGroup, ReactiveFormsModule, Validators } from '@angula
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { problemWords } from '../api/api-problem';
+import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { accountActions } from '../state/account';
 
@@ -27,7 +28,7 @@ export class SignIn {
     }),
     password: new FormControl('', { nonNullable: true, validators: [Validators.required] }),
   });
-  protected readonly busy = signal(false);
+  protected readonly sending = new Sending();
   protected readonly trouble = signal('');
 
   protected submit(): void {
@@ -35,18 +36,15 @@ export class SignIn {
       this.trouble.set('An e-mail address and a password are needed.');
       return;
     }
-    this.busy.set(true);
     this.trouble.set('');
-    this.api.signIn(this.form.getRawValue()).subscribe({
-      next: (account) => {
+    this.sending.send(
+      () => this.api.signIn(this.form.getRawValue()),
+      (account) => {
         this.store.dispatch(accountActions.signedIn({ account }));
         void this.router.navigateByUrl(this.safeTarget());
       },
-      error: (error: unknown) => {
-        this.busy.set(false);
-        this.trouble.set(problemWords(error));
-      },
-    });
+      (error) => this.trouble.set(problemWords(error)),
+    );
   }
 
   /** Only a path of our own; never another site. */

@@ -1,11 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  inject,
-  resource,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, resource } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { knownExercises } from '../exercises/known-exercises';
@@ -13,11 +6,10 @@ import type { PrescriptionRecord } from '@wiry-otter/contracts';
 import { format, parseISO } from 'date-fns';
 import { firstValueFrom } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
-import { problemWords } from '../api/api-problem';
+import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { CODE_WORDS } from '../next/decision-words';
 import { ClearanceNote } from '../people/clearance-note';
-import { noticeActions } from '../state/notices';
 import { studioActions, studioFeature } from '../state/studio';
 
 /** Who trains with what next, what wants a decision, and sessions left open. */
@@ -39,7 +31,7 @@ export class Today {
   private readonly decisions = this.store.selectSignal(studioFeature.selectDecisions);
   private readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
 
-  protected readonly busy = signal(false);
+  protected readonly sending = new Sending();
   protected readonly today = format(new Date(), 'EEEE d MMMM');
 
   protected readonly open = computed(() =>
@@ -84,21 +76,11 @@ export class Today {
 
   protected start(prescription: PrescriptionRecord): void {
     const id = uuidv7();
-    this.busy.set(true);
-    this.api
-      .startSession(id, {
-        prescriptionId: prescription.id,
-        startedAt: new Date().toISOString(),
-      })
-      .subscribe({
-        next: () => void this.router.navigate(['/session', id]),
-        error: (error: unknown) => {
-          this.busy.set(false);
-          this.store.dispatch(
-            noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null }),
-          );
-        },
-      });
+    const input = { prescriptionId: prescription.id, startedAt: new Date().toISOString() };
+    this.sending.send(
+      () => this.api.startSession(id, input),
+      () => void this.router.navigate(['/session', id]),
+    );
   }
 
   protected plan(personId: string): void {
