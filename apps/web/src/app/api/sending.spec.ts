@@ -18,6 +18,8 @@ describe('sending', () => {
     sending = TestBed.runInInjectionContext(() => new Sending());
   });
 
+  /** All that waits for nothing else is done. */
+  const settled = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
   const send = (): void =>
     sending.send(
       () => {
@@ -28,7 +30,7 @@ describe('sending', () => {
       (answer) => done.push(answer),
     );
 
-  it('sends nothing twice while an answer is awaited, and again after it', () => {
+  it('sends nothing twice while an answer is awaited, and again after it', async () => {
     send();
     send();
     expect(answers.length).toBe(1);
@@ -36,9 +38,27 @@ describe('sending', () => {
     answers[0]?.next('kept');
     answers[0]?.complete();
     expect(done).toEqual(['kept']);
+    await settled();
     expect(sending.busy()).toBeFalse();
     send();
     expect(answers.length).toBe(2);
+  });
+
+  it('is busy until the screen that the answer leads to is there', async () => {
+    const answer = new Subject<string>();
+    let arrive = (): void => undefined;
+    const screen = new Promise<void>((resolve) => (arrive = resolve));
+    sending.send(
+      () => answer,
+      () => screen,
+    );
+    answer.next('begun');
+    answer.complete();
+    await settled();
+    expect(sending.busy()).toBeTrue();
+    arrive();
+    await settled();
+    expect(sending.busy()).toBeFalse();
   });
 
   it('says what went wrong, and can be tried again', () => {

@@ -1,12 +1,13 @@
 import { inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { finalize, type Observable } from 'rxjs';
+import { concatMap, finalize, type Observable } from 'rxjs';
 import { noticeActions } from '../state/notices';
 import { problemWords } from './api-problem';
 
 /**
- * A write whose answer the screen waits for, one at a time: a second click that comes before the
- * screen has changed sends nothing. What goes wrong is said as a notice unless the screen says it.
+ * A write whose answer the screen waits for, one at a time until what follows from the answer, such
+ * as another screen, is there as well: a second click before that sends nothing. What goes wrong is
+ * said as a notice unless the screen says it.
  */
 export class Sending {
   private readonly store = inject(Store);
@@ -15,14 +16,17 @@ export class Sending {
 
   send<T>(
     write: () => Observable<T>,
-    done: (answer: T) => void,
+    done: (answer: T) => unknown,
     failed: (error: unknown) => void = (error) => this.notify(error),
   ): void {
     if (this.isSending()) return;
     this.isSending.set(true);
     write()
-      .pipe(finalize(() => this.isSending.set(false)))
-      .subscribe({ next: done, error: failed });
+      .pipe(
+        concatMap(async (answer) => await done(answer)),
+        finalize(() => this.isSending.set(false)),
+      )
+      .subscribe({ error: failed });
   }
 
   private notify(error: unknown): void {

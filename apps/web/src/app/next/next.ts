@@ -148,7 +148,7 @@ export class Next {
     const id = uuidv7();
     this.sending.send(
       () => this.api.startSession(id, { prescriptionId, startedAt: new Date().toISOString() }),
-      () => void this.router.navigate(['/session', id]),
+      () => this.router.navigate(['/session', id]),
     );
   }
 

@@ -112,7 +112,7 @@ export class SavedSetups {
       () => {
         // What was said of the bench would lie over the set at hand.
         this.global.dispatch(noticeActions.dismiss());
-        void this.router.navigate(['/session', id]);
+        return this.router.navigate(['/session', id]);
       },
     );
   }

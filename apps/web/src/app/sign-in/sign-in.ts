@@ -41,7 +41,7 @@ export class SignIn {
       () => this.api.signIn(this.form.getRawValue()),
       (account) => {
         this.store.dispatch(accountActions.signedIn({ account }));
-        void this.router.navigateByUrl(this.safeTarget());
+        return this.router.navigateByUrl(this.safeTarget());
       },
       (error) => this.trouble.set(problemWords(error)),
     );

@@ -79,7 +79,7 @@ export class Today {
     const input = { prescriptionId: prescription.id, startedAt: new Date().toISOString() };
     this.sending.send(
       () => this.api.startSession(id, input),
-      () => void this.router.navigate(['/session', id]),
+      () => this.router.navigate(['/session', id]),
     );
   }
 
