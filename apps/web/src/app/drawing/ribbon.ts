@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { SHORT_TICK } from './ribbon-geometry';
-import { RibbonTicks } from './ribbon-ticks';
+import { SHORT_TICK, tickColour, tickDashes } from './ribbon-geometry';
 import { TagNotches } from './tag-notches';
 
 /**
@@ -10,7 +9,7 @@ import { TagNotches } from './tag-notches';
  */
 @Component({
   selector: 'svg:g[otterRibbon]',
-  imports: [RibbonTicks, TagNotches],
+  imports: [TagNotches],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <svg:rect
@@ -23,14 +22,22 @@ import { TagNotches } from './tag-notches';
       [attr.stroke-width]="caution() ? 1.5 : 0.75"
       [attr.stroke-dasharray]="caution() ? '5 3' : null"
     />
-    <svg:g
-      [otterTicks]="'M0 0H' + length()"
-      [shortAlong]="'M0 ' + shortTicksAt() + 'H' + length()"
-      [width]="width()"
-      [pxPerRestMetre]="length() / rest_m()"
-      [colour]="colour()"
-      [caution]="caution()"
-    />
+    @if (ticks(); as dashes) {
+      <svg:g [attr.stroke]="caution() ? 'var(--pull)' : tickInk()" stroke-opacity="0.8">
+        <svg:line
+          [attr.x2]="length()"
+          [attr.stroke-width]="width()"
+          [attr.stroke-dasharray]="dashes.long"
+        />
+        <svg:line
+          [attr.x2]="length()"
+          [attr.y1]="shortTicksAt()"
+          [attr.y2]="shortTicksAt()"
+          [attr.stroke-width]="width() * shortTick"
+          [attr.stroke-dasharray]="dashes.short"
+        />
+      </svg:g>
+    }
     <svg:g
       [otterNotches]="tag()"
       [width]="width()"
@@ -48,6 +55,9 @@ export class Ribbon {
   readonly tag = input<number | null>(null);
   readonly caution = input(false);
 
+  protected readonly shortTick = SHORT_TICK;
+  protected readonly ticks = computed(() => tickDashes(this.length() / this.rest_m()));
   /** The middle of the short ticks, which go in from the edge. */
   protected readonly shortTicksAt = computed(() => (this.width() * (SHORT_TICK - 1)) / 2);
+  protected readonly tickInk = computed(() => tickColour(this.colour()));
 }

@@ -7,9 +7,12 @@ const RULER = { behind: -5, ahead: 32, around: -30 } as const;
 const LONG_EVERY = 5;
 /** Nothing is drawn so near to the edges, px. */
 const MARGIN_PX = 8;
-/** Room that the ruler's unit takes up from an edge, and the words of the distance from the feet, px. */
-const UNIT_PX = 124;
-const FEET_PX = { left: 20, right: 84 } as const;
+/**
+ * Room that the ruler's unit takes up from an edge, and the words of the distance from the feet, px:
+ * on a narrow screen, where words are drawn larger beside the rest.
+ */
+const UNIT_PX = 190;
+const FEET_PX = { left: 20, right: 100 } as const;
 /** Lengths of the marks, px. */
 const MARK_PX = { long: 16, short: 9 } as const;
 

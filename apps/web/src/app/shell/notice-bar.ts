@@ -13,7 +13,7 @@ const SHOWN_MS = 8000;
     <div aria-live="polite">
       @if (notice(); as shown) {
         <div
-          class="fixed bottom-20 left-1/2 z-50 flex max-w-[92vw] -translate-x-1/2 items-center gap-3 rounded-sm border-[1.5px] bg-sheet px-4 py-2 sm:bottom-6"
+          class="fixed bottom-20 left-1/2 z-50 flex w-max max-w-[92vw] -translate-x-1/2 items-center gap-3 rounded-sm border-[1.5px] bg-sheet px-4 py-2 sm:bottom-6"
           [class.border-stop]="shown.tone === 'trouble'"
           [class.border-ink]="shown.tone === 'done'"
         >
