@@ -121,8 +121,9 @@ test('the whole way: from three pulls on a scale to the next prescription', asyn
     for (let set = 1; set <= 3; set++) {
       await expect(page.getByText(`Set ${set} of 3`)).toBeVisible();
       const reps = page.getByTestId('reps');
-      while (Number(await reps.innerText()) < 15) {
+      for (let count = Number(await reps.innerText()); count < 15; count++) {
         await page.getByRole('button', { name: 'One repetition more' }).click();
+        await expect(reps).toHaveText(String(count + 1));
       }
       if (set === 2) {
         // A reload in mid-set loses neither the set before nor what was entered.

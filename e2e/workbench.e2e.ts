@@ -210,3 +210,30 @@ test('two loops, one through the other, for the left side, to a document and bac
   const sheet = await page.request.get(marks ?? '');
   expect(sheet.headers()['content-type']).toBe('application/pdf');
 });
+
+test('what a drag ends with is what the same figure gives when it is typed', async ({ page }) => {
+  await openBench(page, 'Tobias Quill');
+  await choice(page, 'Exercise').selectOption({ label: 'Curl, standing on the band' });
+  await clearBands(page);
+  for (const name of ['Reed', 'Willow', 'Heron']) await band(page, name).click();
+  const grip = page.getByRole('slider', { name: 'Grip down the band' });
+  const box = await grip.boundingBox();
+  if (box === null) throw new Error('no grip to drag');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  for (const dy of [20, 60, 35, 20]) await page.mouse.move(x, y + dy);
+  await page.mouse.up();
+  const figure = page.getByTestId('figure-mean').locator('.figure').first();
+  await expect(grip).not.toHaveAttribute('aria-valuenow', '0');
+  const slip = await grip.getAttribute('aria-valuenow');
+  const dragged = await figure.innerText();
+  await page.getByText('Grip, stance, weight, another body').click();
+  const typed = page.getByLabel('grip down the band, cm');
+  await typed.fill('0');
+  await typed.blur();
+  await expect(figure).not.toHaveText(dragged);
+  await typed.fill(slip ?? '');
+  await typed.blur();
+  await expect(figure).toHaveText(dragged);
+});

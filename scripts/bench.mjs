@@ -25,6 +25,7 @@ for (const bench of [
 }
 ensureWebBuild(ROOT);
 sayFirstLoad();
+await sayDrag();
 await sayStarts();
 
 /** Script that the browser asks for before the sign-in shows, compressed as it is sent. */
@@ -51,6 +52,19 @@ function sayFirstLoad() {
   console.log(
     `first load of script, gzip: ${kB.toFixed(0)} kB, ${(kB / FIRST_LOAD_AIM_KB).toFixed(2)} of the aim of ${FIRST_LOAD_AIM_KB} kB (all screens together ${(all / 1000).toFixed(0)} kB)`,
   );
+}
+
+/** Frames of a drag in the application with the demo scenario. */
+async function sayDrag() {
+  const data = mkdtempSync(join(tmpdir(), 'wiry-otter-bench-'));
+  const { address, stop } = await startApp(ROOT, data);
+  await stream(process.execPath, ['--import', 'tsx', 'e2e/bench/drag.bench.ts'], {
+    cwd: ROOT,
+    env: { ...process.env, OTTER_ADDRESS: address },
+  });
+  await stop();
+  removeCluster(join(data, 'postgres'));
+  rmSync(data, { recursive: true, force: true });
 }
 
 /** From `npm start` to its line that it is ready, with a database that is new and one that is not. */

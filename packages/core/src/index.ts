@@ -26,9 +26,11 @@ export {
 } from './elastic/band.js';
 export {
   shorteningForce,
+  SLACK_STRETCH,
   strandEnergyPerRestMetre,
   strandForce,
   strandShape,
+  strandSlope,
 } from './elastic/strand-law.js';
 export {
   type BandSamples,
@@ -45,7 +47,6 @@ export { type Matrix3, quadraticForm, type Vector3 } from './elastic/bounded-lea
 export {
   RANGE_90,
   FINISHED_SPREAD,
-  isWellMeasured,
   LEAST_MEASURED_STRETCH,
   worstSpread,
   type WorstSpread,
@@ -60,7 +61,7 @@ export {
   type Measurement,
   standingMeasurement,
 } from './elastic/measurements.js';
-export { nextStretch, nextWayBackStretch } from './elastic/next-length.js';
+export { isMeasuringDone, nextStretch, nextWayBackStretch } from './elastic/next-length.js';
 export { OUTLIER_DEVIATIONS, type Residual, residuals } from './elastic/outliers.js';
 export {
   type ComparedBand,
@@ -132,6 +133,7 @@ export {
 } from './simulation/virtual-band.js';
 export type {
   Demand,
+  DemandCourse,
   Exercise,
   LimbSegment,
   Pair,
@@ -151,6 +153,7 @@ export {
   createRig,
   firstLink,
   guessLink,
+  type Lay,
   layRun,
   nodeIndex,
   placePoint,
@@ -160,7 +163,7 @@ export {
 } from './rig/rig.js';
 export { DEFAULT_SAMPLES, type Load, type Run, type Setup } from './rig/setup.js';
 export { prepareExercise, rootPlace, type Stance } from './demand/prepare.js';
-export type { PreparedExercise } from './demand/prepared.js';
+export { askedDemand, type PreparedDemand, type PreparedExercise } from './demand/prepared.js';
 export { createSolutionBuffers, type SolutionBuffers } from './demand/solution-buffers.js';
 export { solveRig } from './demand/solve-rig.js';
 export {
@@ -174,7 +177,23 @@ export {
 } from './demand/solve-setup.js';
 export { strengthAt } from './demand/strength.js';
 export { createSummary, summarise, type Summary } from './demand/summary.js';
-export { solutionSpread, type Spread } from './demand/spread.js';
+export {
+  type Accuracy,
+  BY_EYE,
+  BY_MARKS,
+  solutionSpread,
+  type Spread,
+  type SpreadPart,
+  stretchesOfPath,
+} from './demand/spread.js';
+export { type DrawnTogether, drawnTogether } from './demand/drawn-together.js';
+export {
+  DEMAND_KINDS,
+  demandMisfit,
+  type DemandMisfit,
+  type DemandSetting,
+} from './demand/kinds/demand-kinds.js';
+export { type PhaseRange, WHOLE_REP } from './body/motion.js';
 export {
   type AnchorFacts,
   type BandFacts,

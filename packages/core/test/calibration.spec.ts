@@ -10,10 +10,14 @@ describe('calibrate', () => {
     it(`gives the figures of ${vector.name}`, () => {
       const result = calibrate(vector.input);
       if (!result.ok) return fail(JSON.stringify(result.faults));
-      const { law, loss, grade } = result.value;
+      const { law, loss, grade, misfit } = result.value;
       const predict = vector.input.predict.map((stretch) => predictStrand(result.value, stretch));
       expect(
-        differences({ law, loss, grade, predict }, vector.expected, vector.relativeTolerance),
+        differences(
+          { law, loss, grade, misfit, predict },
+          vector.expected,
+          vector.relativeTolerance,
+        ),
       ).toEqual([]);
     });
   }

@@ -1,8 +1,12 @@
+import fc from 'fast-check';
 import {
   type Band,
   type Demand,
+  drawnTogether,
   type Exercise,
+  nodeIndex,
   type Plane,
+  rigSetup,
   type Segment,
   SEGMENTS,
   type Setup,
@@ -11,7 +15,7 @@ import {
   STANDARD_GRAVITY_M_S2 as G,
   strengthAt,
 } from '../src/index.js';
-import { HANG, ROW, setupOf } from './support/arbitraries.js';
+import { bandArbitrary, HANG, ROW, setupOf } from './support/arbitraries.js';
 
 const BODY = { stature_m: 1.75, mass_kg: 72 };
 const TUBE: Band = {
@@ -157,12 +161,48 @@ describe('prop', () => {
 });
 
 describe('contact', () => {
-  it('adds the load to the band force as a vector', () => {
+  it('adds the loads of both hands to the band force as vectors', () => {
     const setup = setupOf(ROW, [TUBE], ['anchor', 'gripR']);
-    const strand = solved(setup).runs[0]?.strand_N[0] ?? NaN;
+    const rigged = rigSetup(setup);
+    if (!rigged.ok) return fail('no rig');
+    const { rig, buffers } = rigged.value;
+    const hand = (nodeIndex(rig, 'gripR') ?? NaN) * rig.prepared.samples;
+    const [x = NaN, y = NaN, z = NaN] = [
+      1.6 - (rig.nodeX[hand] ?? NaN),
+      1.2 - (rig.nodeY[hand] ?? NaN),
+      0.1 - (rig.nodeZ[hand] ?? NaN),
+    ];
+    const perMetre = (buffers.strand_N[0] ?? NaN) / Math.hypot(x, y, z);
     const loaded = solved({ ...setup, loads: [{ at: 'gripL', mass_kg: 2 }] });
-    expect(loaded.demand[0]).toBeCloseTo(strand + 2 * G, 9);
+    expect(loaded.demand[0]).toBeCloseTo(
+      Math.hypot(perMetre * x, perMetre * y - 2 * G, perMetre * z),
+      9,
+    );
     expect(loaded.unassisted[0]).toBeCloseTo(2 * G, 9);
+  });
+
+  it('is what the anchor bears: what only draws the hands together cancels', () => {
+    fc.assert(
+      fc.property(bandArbitrary('a'), (band) => {
+        const setup = setupOf(ROW, [{ ...band, loss: 0 }], ['anchor', 'gripL', 'gripR']);
+        const { anchors, summary } = solved(setup);
+        const peak_N = anchors['anchor']?.peak_N ?? NaN;
+        // Of a band with two ends one hand has the loose end; of a loop the hands share all.
+        if (band.kind === 'loop') expect(summary.peak).toBeCloseTo(peak_N, 6);
+      }),
+    );
+  });
+
+  it('is nothing for a loop between the two hands alone, which is said apart', () => {
+    const loop: Band = { ...TUBE, kind: 'loop', flatLength_m: 0.15 };
+    const rigged = rigSetup(setupOf(ROW, [loop], ['gripL', 'gripR']));
+    if (!rigged.ok) return fail('no rig');
+    const { buffers, summary } = rigged.value;
+    expect(summary.peak).toBeCloseTo(0, 9);
+    const together = drawnTogether(rigged.value);
+    expect(together?.pull_N).toBeCloseTo(2 * Math.max(...buffers.strand_N.slice(0, 11)), 9);
+    const anchored = rigSetup(setupOf(ROW, [{ ...loop, flatLength_m: 0.5 }], ['anchor', 'gripR']));
+    expect(anchored.ok && drawnTogether(anchored.value)).toBeUndefined();
   });
 });
 

@@ -88,6 +88,7 @@ describe('faults of a set-up', () => {
 
   it('name links that clash and links in a ring that hangs on nothing', () => {
     expect(pathsOf({ ...GOOD, links: { anchor: [1, 1, 0] } })).toEqual(['$.links.anchor']);
+    expect(pathsOf({ ...GOOD, links: { unused: [1, 1, 0] } })).toEqual(['$.links.unused']);
     const ring: Setup = {
       ...GOOD,
       bands: [BAND, { ...BAND, id: 'b' }, { ...BAND, id: 'c' }],
@@ -96,7 +97,7 @@ describe('faults of a set-up', () => {
         { band: 'b', path: ['right', 'left'] },
         { band: 'c', path: ['anchor', 'gripL'] },
       ],
-      links: { left: [1, 1, 0], right: [1.5, 1, 0], unused: [0, 0, 0] },
+      links: { left: [1, 1, 0], right: [1.5, 1, 0] },
     };
     expect(pathsOf(ring)).toEqual(['$.links.left']);
   });

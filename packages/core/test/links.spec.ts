@@ -157,10 +157,10 @@ describe('links', () => {
           { band: 'one', path: ['left', 'knot'] },
           { band: 'two', path: ['knot', 'right'] },
         ],
-        links: { knot: [0.4, 1, 0], unused: [9, 9, 9] },
+        links: { knot: [0.4, 1, 0] },
       }),
     );
-    expect(solution.links).toEqual({ knot: [null, null, null], unused: [null, null, null] });
+    expect(solution.links).toEqual({ knot: [null, null, null] });
     expect(solution.runs[0]?.stretch).toEqual([null, null, null]);
     expect(solution.runs[0]?.length_m).toEqual([null, null, null]);
     expect(solution.summary.peakStretch).toBe(0);

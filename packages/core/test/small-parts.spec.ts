@@ -92,7 +92,7 @@ describe('rig', () => {
       fc.property(bandArbitrary('a'), fc.double({ min: 1.4, max: 2.4, noNaN: true }), (band, x) => {
         placePoint(rig, 0, x, 1.2, 0.1);
         rig.runs = 0;
-        layRun(rig, band, path);
+        layRun(rig, band, { path });
         solveRig(rig, buffers);
         const whole = solveSetup({
           ...setupOf(ROW, [band], ['anchor', 'gripL', 'gripR']),
@@ -109,10 +109,10 @@ describe('rig', () => {
   it('refuses more than it was allocated for', () => {
     if (!prepared.ok) return fail('not prepared');
     const rig = createRig(prepared.value, { points: [] }, { runs: 1, pathNodes: 2 });
-    layRun(rig, BAND, [0, 1]);
-    expect(() => layRun(rig, BAND, [0, 1])).toThrowError(RangeError);
+    layRun(rig, BAND, { path: [0, 1] });
+    expect(() => layRun(rig, BAND, { path: [0, 1] })).toThrowError(RangeError);
     rig.runs = 0;
-    expect(() => layRun(rig, BAND, [0, 1, 2])).toThrowError(RangeError);
+    expect(() => layRun(rig, BAND, { path: [0, 1, 2] })).toThrowError(RangeError);
     expect(nodeIndex(rig, 'nowhere')).toBeUndefined();
   });
 });

@@ -1,5 +1,14 @@
 import fc from 'fast-check';
-import { calibrate, type Matrix3, rigSetup, solutionSpread } from '../src/index.js';
+import {
+  type Accuracy,
+  BY_EYE,
+  BY_MARKS,
+  calibrate,
+  type Matrix3,
+  rigSetup,
+  solutionSpread,
+  stretchesOfPath,
+} from '../src/index.js';
 import { bandArbitrary, HANG, ROW, setupOf } from './support/arbitraries.js';
 
 const FLAT_M = 1.04;
@@ -10,6 +19,9 @@ const SAMPLES = [1.3, 1.7, 2.2].map((stretch, i) => ({
 
 /** Small enough that no demand turns round and no peak moves on, N. */
 const STEP_N = 1e-6;
+
+/** Done exactly as told: what is left unsure are the laws. */
+const EXACTLY: Accuracy = { placing_m: 0, poseShare: 0 };
 
 describe('spread of a solution', () => {
   it('is the same from one side where the demand is linear in the law', () => {
@@ -25,7 +37,7 @@ describe('spread of a solution', () => {
     const setup = setupOf({ ...ROW, demand: pull }, [band], ['anchor', 'gripL', 'gripR']);
     const rigged = rigSetup(setup);
     if (!rigged.ok) return fail('no rig');
-    const spread = solutionSpread(rigged.value, [covariance]);
+    const spread = solutionSpread(rigged.value, [covariance], EXACTLY);
     const deviation = sampledDeviation(setup, covariance);
     expect(deviation).toBeGreaterThan(0.05);
     expect(spread.mean / deviation).toBeCloseTo(1, 2);
@@ -49,7 +61,7 @@ describe('spread of a solution', () => {
       const rigged = rigSetup({ ...setup, points: { anchor: [x, 1.2, 0] } });
       if (!rigged.ok) return fail('no rig');
       const { gain, signed, signedLowering, strand_N } = rigged.value.buffers;
-      const { unassisted } = rigged.value.rig.prepared;
+      const { unassisted } = rigged.value.rig.prepared.demand;
       signed.forEach((value, k) => {
         const told = (unassisted[k] ?? NaN) + (gain[k] ?? NaN) * (strand_N[k] ?? NaN);
         expect(told).toBeCloseTo(value, 9);
@@ -82,7 +94,7 @@ describe('spread of a solution', () => {
           [0, one('c2_N'), 0],
           [0, 0, one('c3_N')],
         ];
-        const spread = solutionSpread(here, [covariance, undefined]);
+        const spread = solutionSpread(here, [covariance, undefined], EXACTLY);
         for (const figure of ['start', 'end', 'peak', 'mean', 'assistMean'] as const) {
           const moved = (there.summary[figure] ?? 0) - (here.summary[figure] ?? 0);
           expect(spread[figure])
@@ -101,7 +113,7 @@ describe('spread of a solution', () => {
     const setup = setupOf(ROW, [band], ['anchor', 'gripL', 'gripR']);
     const rigged = rigSetup(setup);
     if (!rigged.ok) return fail('no rig');
-    const spread = solutionSpread(rigged.value, [covariance]);
+    const spread = solutionSpread(rigged.value, [covariance], EXACTLY);
     expect(spread.mean).toBeCloseTo(sampledDeviation(setup, covariance), 0);
     expect(spread.mean).toBeGreaterThan(0.3);
   });
@@ -116,9 +128,72 @@ describe('spread of a solution', () => {
     const rigged = rigSetup(setupOf(ROW, [band], ['anchor', 'gripL', 'gripR']));
     if (!rigged.ok) return fail('no rig');
     const before = Array.from(rigged.value.buffers.signed);
-    const spread = solutionSpread(rigged.value, [undefined]);
+    const spread = solutionSpread(rigged.value, [undefined], EXACTLY);
     expect(spread.peak).toBe(0);
+    expect(spread.mostly).toBeUndefined();
     expect(Array.from(rigged.value.buffers.signed)).toEqual(before);
+  });
+});
+
+describe('spread of a solution that is not done quite as told', () => {
+  const band = {
+    id: 'a',
+    kind: 'loop' as const,
+    flatLength_m: FLAT_M,
+    law: { c1_N: 20, c2_N: 15, c3_N: 0.2 },
+  };
+  const rowAt = (x: number) => setupOf(ROW, [band], ['anchor', 'gripL', 'gripR'], [x, 1.2, 0]);
+  const rigOf = (setup: ReturnType<typeof setupOf>) => {
+    const rigged = rigSetup(setup);
+    if (!rigged.ok) throw new Error(JSON.stringify(rigged.faults));
+    return rigged.value;
+  };
+  const meanOf = (setup: ReturnType<typeof setupOf>): number => rigOf(setup).summary.mean;
+
+  it('has half of what a path longer and shorter by 3 cm a stretch makes of a figure, 1 cm with marks', () => {
+    const setup = rowAt(1.9);
+    // To either hand and back; the stretch between the hands keeps its length.
+    expect(stretchesOfPath(rigOf(setup).rig, 0)).toBe(2);
+    for (const [accuracy, step_m] of [
+      [BY_EYE, 0.03],
+      [BY_MARKS, 0.01],
+    ] as const) {
+      const moved = (sign: number): number =>
+        meanOf({
+          ...setup,
+          runs: setup.runs.map((run) => ({ ...run, extra_m: sign * 2 * step_m })),
+        });
+      const { mean, mostly } = solutionSpread(rigOf(setup), [undefined], accuracy);
+      expect(mean).toBeCloseTo((moved(1) - moved(-1)) / 2, 9);
+      expect(mostly).toBe('placing');
+    }
+  });
+
+  it('is not sure of a band on the brink of slack', () => {
+    const distances = Array.from({ length: 100 }, (_, i) => 1 + i / 100);
+    const slack = distances.filter((x) => rigOf(rowAt(x)).summary.start === 0);
+    const brink = Math.max(...slack);
+    expect(solutionSpread(rigOf(rowAt(brink)), [undefined]).start).toBeGreaterThan(1);
+    expect(solutionSpread(rigOf(rowAt(Math.min(...slack))), [undefined]).start).toBe(0);
+  });
+
+  it('counts the pose by what the bands alone give, for moments and body weight only', () => {
+    const still: Accuracy = { placing_m: 0, poseShare: 0.03 };
+    expect(solutionSpread(rigOf(rowAt(1.9)), [undefined], still).mean).toBe(0);
+    const hang = rigOf(setupOf(HANG, [band], ['anchor', 'ankleL'], [0, 2.3, 0]));
+    const spread = solutionSpread(hang, [undefined], still);
+    const { signed } = hang.buffers;
+    expect(spread.start).toBeCloseTo(
+      0.03 * Math.abs((signed[0] ?? NaN) - (hang.rig.prepared.demand.unassisted[0] ?? NaN)),
+      9,
+    );
+    expect(spread.assistMean).toBeCloseTo(0.03 * Math.abs(hang.summary.assistMean ?? NaN), 9);
+    expect(spread.mostly).toBe('pose');
+  });
+
+  it('counts the stretches between two of a pair where there are no others', () => {
+    const apart = rigOf(setupOf(ROW, [band], ['gripL', 'gripR']));
+    expect(stretchesOfPath(apart.rig, 0)).toBe(2);
   });
 });
 

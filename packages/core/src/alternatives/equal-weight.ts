@@ -1,5 +1,7 @@
-import type { Exercise } from '../body/exercise.js';
+import { WHOLE_REP } from '../body/motion.js';
+import { weightContacts } from '../demand/kinds/demand-kinds.js';
 import { prepareExercise } from '../demand/prepare.js';
+import { askedDemand, type PreparedDemand } from '../demand/prepared.js';
 import { rigSetup } from '../demand/solve-setup.js';
 import { strengthAt } from '../demand/strength.js';
 import { unlinkedPath } from '../rig/link-bands.js';
@@ -24,8 +26,8 @@ const BISECTIONS = 60;
 
 /**
  * Free weights that ask the same mean of the person: mass m at each place with
- * mean |u + m·a| equal to `mean`, u the demand without anything and a what one
- * kilogram adds. Undefined where a weight has no say: seen from above, for
+ * the mean of what u + m·a asks equal to `mean`, u the signed demand without
+ * anything and a what one kilogram adds. Undefined where a weight has no say: seen from above, for
  * exercises with the body's own weight, and where the mean is out of reach.
  *
  * @param mean mean demand to match, in the demand's unit
@@ -37,13 +39,13 @@ export function equalDumbbell(setup: Setup, mean: number): EqualWeight | undefin
   const alone = unassistedWith(setup, 0, at);
   const loaded = unassistedWith(setup, 1, at);
   if (alone === undefined || loaded === undefined) return undefined;
-  const slope = loaded.map((value, k) => value - (alone[k] as number));
-  return matched(setup, 'dumbbell', at, alone, slope, mean, HEAVIEST_KG);
+  const slope = loaded.unassisted.map((value, k) => value - (alone.unassisted[k] as number));
+  return matched(setup, { kind: 'dumbbell', at, demand: alone, slope, most: HEAVIEST_KG }, mean);
 }
 
 /**
  * A cable of even tension T along the first band's path with the same mean:
- * mean |u + T·g| equal to `mean`, g the demand per newton of tension. Undefined
+ * the mean of what u + T·g asks equal to `mean`, g the demand per newton of tension. Undefined
  * without a band, and where the mean is out of reach.
  */
 export function equalCable(setup: Setup, mean: number): EqualWeight | undefined {
@@ -67,12 +69,12 @@ export function equalCable(setup: Setup, mean: number): EqualWeight | undefined 
   });
   if (!rigged.ok) return undefined;
   const { rig, buffers } = rigged.value;
-  const alone = Array.from(rig.prepared.unassisted);
-  const slope = alone.map((value, k) => {
+  const { demand } = rig.prepared;
+  const slope = demand.unassisted.map((value, k) => {
     const strand_N = buffers.strand_N[k] as number;
     return strand_N > 0 ? ((buffers.signed[k] as number) - value) / strand_N : 0;
   });
-  return matched(setup, 'cable', [], alone, slope, mean, HARDEST_N);
+  return matched(setup, { kind: 'cable', at: [], demand, slope, most: HARDEST_N }, mean);
 }
 
 /** The first band's path; where bands hang one through the other, the last one's from the anchor. */
@@ -83,21 +85,29 @@ function pathOfOneBand({ links = {}, runs }: Setup): readonly string[] {
   return unlinkedPath((chained ? runs.at(-1) : first)?.path ?? [], anchor, links);
 }
 
+/** What takes the bands' place, of which an amount is looked for. */
+interface Substitute extends Pick<EqualWeight, 'kind' | 'at'> {
+  /** The demand without it. */
+  readonly demand: PreparedDemand;
+  /** What one kilogram or newton of it adds to the signed demand, at every phase. */
+  readonly slope: Float64Array;
+  /** The greatest amount that is looked for. */
+  readonly most: number;
+}
+
 function matched(
-  { exercise }: Setup,
-  kind: EqualWeight['kind'],
-  at: readonly string[],
-  alone: readonly number[],
-  slope: readonly number[],
+  setup: Setup,
+  { kind, at, demand, slope, most }: Substitute,
   mean: number,
-  most: number,
 ): EqualWeight | undefined {
   const demandOf = (amount: number): number[] =>
-    alone.map((value, k) => Math.abs(value + amount * (slope[k] as number)));
+    Array.from(demand.unassisted, (value, k) =>
+      askedDemand(value + amount * (slope[k] as number), demand),
+    );
   const amount = bisect((value) => meanOf(demandOf(value)) - mean, most);
   if (amount === undefined) return undefined;
-  const demand = demandOf(amount);
-  return { kind, amount, at, demand, match: matchOf(exercise, demand) };
+  const asked = demandOf(amount);
+  return { kind, amount, at, demand: asked, match: matchOf(setup, asked) };
 }
 
 /** The zero of a function that rises from below zero at 0 to above it at `most`. */
@@ -120,31 +130,23 @@ function meanOf(demand: readonly number[]): number {
   );
 }
 
-function matchOf({ strength }: Exercise, demand: readonly number[]): number | null {
-  const hardness = demand.map((value, k) => value / strengthAt(strength, k / (demand.length - 1)));
+function matchOf(
+  { exercise: { strength }, phases: { from, to } = WHOLE_REP }: Setup,
+  demand: readonly number[],
+): number | null {
+  const hardness = demand.map(
+    (value, k) => value / strengthAt(strength, from + ((to - from) * k) / (demand.length - 1)),
+  );
   const hardest = Math.max(...hardness);
   return hardest > 0 ? meanOf(hardness) / hardest : null;
 }
 
-/** Where a weight is held or strapped instead of the band. */
-function weightContacts({ demand, limbs, plane }: Exercise): readonly string[] {
-  if (demand.kind === 'contact') return demand.at;
-  if (demand.kind !== 'moment') return [];
-  const sides = limbs === 1 || plane !== 'sagittal' ? ['R'] : ['L', 'R'];
-  const end = demand.carries.includes('forearm')
-    ? 'grip'
-    : demand.carries.includes('shank')
-      ? 'ankle'
-      : 'toe';
-  return sides.map((side) => `${end}${side}`);
-}
-
 function unassistedWith(
-  { body, exercise, root_m, samples, widths }: Setup,
+  { body, exercise, phases, root_m, samples, widths }: Setup,
   mass_kg: number,
   at: readonly string[],
-): number[] | undefined {
+): PreparedDemand | undefined {
   const loads = mass_kg === 0 ? [] : at.map((contact) => ({ at: contact, mass_kg }));
-  const prepared = prepareExercise(exercise, body, { widths, root_m, samples, loads });
-  return prepared.ok ? Array.from(prepared.value.unassisted) : undefined;
+  const prepared = prepareExercise(exercise, body, { widths, root_m, phases, samples, loads });
+  return prepared.ok ? prepared.value.demand : undefined;
 }

@@ -34,10 +34,18 @@ export interface SegmentPlace {
   readonly z_m?: number | undefined;
 }
 
+/** How a demand goes over the rep. */
+export type DemandCourse = 'rises' | 'falls' | 'bell' | 'level';
+
 /** What the person has to do, at every phase: the quantity an exercise is judged by. */
 export type Demand =
   | { readonly kind: 'support'; readonly at: readonly string[] }
-  | { readonly kind: 'moment'; readonly at: Joint; readonly carries: readonly Segment[] }
+  | {
+      readonly kind: 'moment';
+      /** `middle`: the body's middle line, in the frontal and transverse planes. */
+      readonly at: Joint | 'middle';
+      readonly carries: readonly Segment[];
+    }
   | { readonly kind: 'prop'; readonly at: Joint; readonly pivot: Joint }
   | { readonly kind: 'contact'; readonly at: readonly string[] };
 
@@ -58,5 +66,9 @@ export interface Exercise {
     { readonly grip?: number | undefined; readonly stance?: number | undefined } | undefined;
   readonly poses: readonly Pose[];
   readonly contacts?: Readonly<Record<string, SegmentPlace>> | undefined;
+  /** How far one foot stands ahead of the other, in statures: drawn, and counted in the balance. */
+  readonly stagger?: number | undefined;
+  /** What the demand does over the rep with an ordinary band. */
+  readonly course?: DemandCourse | undefined;
   readonly demand: Demand;
 }

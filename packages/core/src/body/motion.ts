@@ -21,13 +21,22 @@ export interface Motion {
   readonly directions: ReadonlyMap<Segment, PlaneTrack>;
 }
 
+/** The part of the movement that is done, as phases. */
+export interface PhaseRange {
+  readonly from: number;
+  readonly to: number;
+}
+
+export const WHOLE_REP: PhaseRange = { from: 0, to: 1 };
+
 /**
  * Lays the chain toe–ankle–knee–hip–shoulder–elbow–grip from the root outwards,
- * as far as the poses name segments, at `samples` evenly spaced phases from 0
- * to 1. Angles and hand positions are linear between poses.
+ * as far as the poses name segments, at evenly spaced phases. Angles and hand
+ * positions are linear between poses.
  *
  * @param root_m where the root stands, metres in the exercise's frame
  * @param take where the tracks are written
+ * @param part the part of the rep that is sampled; all of it where it is not given
  * @returns a fault `computation` when the hand is out of reach at a sampled phase
  */
 export function sampleMotion(
@@ -36,9 +45,10 @@ export function sampleMotion(
   root_m: Pair,
   samples: number,
   take: Take,
+  { from, to }: PhaseRange = WHOLE_REP,
 ): Result<Motion> {
   const phase = take(samples);
-  for (let k = 0; k < samples; k++) phase[k] = k / (samples - 1);
+  for (let k = 0; k < samples; k++) phase[k] = from + ((to - from) * k) / (samples - 1);
   const directions = new Map<Segment, PlaneTrack>();
   for (const segment of CHAIN) {
     if (exercise.poses[0]?.[segment] === undefined) continue;

@@ -1,6 +1,5 @@
-import type { Rig } from '../rig/rig.js';
-import type { LinearJudge } from './prepared.js';
-import { KINK_M2 } from './settle-links.js';
+import { kinkOf, type Rig } from '../rig/rig.js';
+import type { LinearDemand } from './prepared.js';
 import type { SolutionBuffers } from './solution-buffers.js';
 
 /** A segment of the path shorter than this has no direction and pulls nowhere, m. */
@@ -8,13 +7,13 @@ const LEAST_SEGMENT_M = 1e-9;
 
 /**
  * Geometry of run r at every phase, into `out`: path length, gain on a linear
- * judge, and pull directions per unit of tension on the tracked nodes.
+ * demand, and pull directions per unit of tension on the tracked nodes.
  *
  * One short loop for each thing runs faster than one loop over everything; a
- * segment that only has to do with the judge has a loop that does it at once.
+ * segment that only has to do with the demand has a loop that does it at once.
  */
 export function layOutRun(rig: Rig, out: SolutionBuffers, r: number): void {
-  const { samples, judge } = rig.prepared;
+  const { samples, demand } = rig.prepared;
   const base = r * samples;
   out.length_m.fill(rig.extra_m[r] as number, base, base + samples);
   out.gain.fill(0, base, base + samples);
@@ -29,27 +28,28 @@ export function layOutRun(rig: Rig, out: SolutionBuffers, r: number): void {
     const j = rig.segments[s + 1] as number;
     const times = rig.segments[s + 2] as number;
     const tracked = out.trackOfNode[i] !== spare || out.trackOfNode[j] !== spare;
-    if (judge.kind === 'linear' && !tracked) {
-      addLengthAndGain(rig, judge, out, base, i, j, times);
+    if (demand.kind === 'linear' && !tracked) {
+      addLengthAndGain(rig, demand, out, base, i, j, times);
       continue;
     }
     measureSegment(rig, out, base, i, j, times);
-    if (judge.kind === 'linear') addGain(judge, out, base, i, j);
+    if (demand.kind === 'linear') addGain(demand, out, base, i, j);
     if (tracked) addPulls(out, i, j);
   }
 }
 
-/** Adds `times` the segment's length to the run's, and what a unit of tension along it does to the judge. */
+/** Adds `times` the segment's length to the run's, and what a unit of tension along it does to the demand. */
 function addLengthAndGain(
-  { nodeX, nodeY, nodeZ }: Rig,
-  { weightX, weightY }: LinearJudge,
-  { gain, length_m, links, unitX: { length: samples } }: SolutionBuffers,
+  rig: Rig,
+  { weightX, weightY }: LinearDemand,
+  { gain, length_m, unitX: { length: samples } }: SolutionBuffers,
   base: number,
   i: number,
   j: number,
   times: number,
 ): void {
-  const kink_m2 = links === undefined ? 0 : KINK_M2;
+  const { nodeX, nodeY, nodeZ } = rig;
+  const kink_m2 = kinkOf(rig);
   const iBase = i * samples;
   const jBase = j * samples;
   // Points and links do not count: the last block, of zeros, stands for them.
@@ -74,15 +74,16 @@ function addLengthAndGain(
 
 /** Adds `times` the segment's length to the run's, and keeps as many times its direction. */
 function measureSegment(
-  { nodeX, nodeY, nodeZ }: Rig,
-  { length_m, links, unitX, unitY, unitZ }: SolutionBuffers,
+  rig: Rig,
+  { length_m, unitX, unitY, unitZ }: SolutionBuffers,
   base: number,
   i: number,
   j: number,
   times: number,
 ): void {
   const samples = unitX.length;
-  const kink_m2 = links === undefined ? 0 : KINK_M2;
+  const { nodeX, nodeY, nodeZ } = rig;
+  const kink_m2 = kinkOf(rig);
   const iBase = i * samples;
   const jBase = j * samples;
   for (let k = 0; k < samples; k++) {
@@ -99,9 +100,9 @@ function measureSegment(
   }
 }
 
-/** Adds what a unit of tension along the segment at hand, from node i to j, does to a linear judge. */
+/** Adds what a unit of tension along the segment at hand, from node i to j, does to a linear demand. */
 function addGain(
-  { weightX, weightY }: LinearJudge,
+  { weightX, weightY }: LinearDemand,
   { gain, unitX, unitY }: SolutionBuffers,
   base: number,
   i: number,

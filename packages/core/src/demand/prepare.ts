@@ -1,11 +1,11 @@
 import { DEFAULT_WIDTHS, locateContacts, type Widths } from '../body/contacts.js';
 import type { Exercise, Pair } from '../body/exercise.js';
-import { sampleMotion } from '../body/motion.js';
+import { type Motion, type PhaseRange, sampleMotion, WHOLE_REP } from '../body/motion.js';
 import type { Body } from '../body/segments.js';
 import { Arena, type Take } from '../memory/arena.js';
-import { fail, type Result, succeed } from '../faults.js';
+import { type Result, succeed } from '../faults.js';
 import { DEFAULT_SAMPLES, type Load, type Setup } from '../rig/setup.js';
-import { judgeDemand } from './judge.js';
+import { demandUnit, prepareDemand } from './kinds/demand-kinds.js';
 import type { PreparedExercise } from './prepared.js';
 import { strengthAt } from './strength.js';
 
@@ -13,6 +13,7 @@ import { strengthAt } from './strength.js';
 export interface Stance {
   readonly widths?: Setup['widths'];
   readonly root_m?: Pair | undefined;
+  readonly phases?: PhaseRange | undefined;
   readonly loads?: readonly Load[] | undefined;
   readonly samples?: number | undefined;
   /** Contacts that will be asked for; all of the exercise's where it is not given. */
@@ -33,31 +34,42 @@ export function prepareExercise(
   stance: Stance = {},
 ): Result<PreparedExercise> {
   const samples = stance.samples ?? DEFAULT_SAMPLES;
-  const { take = new Arena().take } = stance;
+  const { phases = WHOLE_REP, take = new Arena().take } = stance;
   const root_m = rootPlace(exercise, body, stance.root_m);
-  const motion = sampleMotion(exercise, body, root_m, samples, take);
-  if (!motion.ok) return motion;
+  const sampled = sampleMotion(exercise, body, root_m, samples, take, phases);
+  if (!sampled.ok) return sampled;
+  const motion = sampled.value;
   const widths = widthsOf(exercise, body, stance.widths);
-  const contacts = locateContacts(exercise, body, motion.value, widths, take, stance.only);
-  const judged = judgeDemand({
+  const contacts = locateContacts(exercise, body, motion, widths, take, stance.only);
+  const demand = prepareDemand({
     exercise,
     body,
-    motion: motion.value,
+    motion,
+    wholeMotion: () =>
+      isWholeRep(motion, phases)
+        ? sampled
+        : sampleMotion(exercise, body, root_m, WHOLE_REP_SAMPLES, take),
     contacts,
     loads: stance.loads ?? [],
     take,
   });
-  if ('code' in judged) return fail(judged);
+  if (!demand.ok) return demand;
   return succeed({
     samples,
-    phase: motion.value.phase,
+    phase: motion.phase,
     contacts,
-    unassisted: judged.unassisted,
-    unit: exercise.demand.kind === 'moment' ? 'N·m' : 'N',
+    unit: demandUnit(exercise.demand),
     bodyweight: exercise.bodyweight,
-    strength: strengthTrack(exercise, motion.value.phase, take(samples)),
-    judge: judged.judge,
+    strength: strengthTrack(exercise, motion.phase, take(samples)),
+    demand: demand.value,
   });
+}
+
+/** Phases at which the whole rep is looked at for what does not depend on the part done. */
+const WHOLE_REP_SAMPLES = 41;
+
+function isWholeRep({ phase }: Motion, { from, to }: PhaseRange): boolean {
+  return from === WHOLE_REP.from && to === WHOLE_REP.to && phase.length === WHOLE_REP_SAMPLES;
 }
 
 /** Prepares an exercise for the whole of a stance, in memory of its own. */
@@ -73,11 +85,11 @@ export type Preparation = (
  */
 export function createPreparation(): Preparation {
   let last: { exercise: Exercise; key: string; prepared: Result<PreparedExercise> } | undefined;
-  return (exercise, body, { widths, root_m, loads, samples }) => {
+  return (exercise, body, { widths, root_m, phases, loads, samples }) => {
     const { stature_m, mass_kg } = body;
-    const key = JSON.stringify([stature_m, mass_kg, widths, root_m, loads, samples]);
+    const key = JSON.stringify([stature_m, mass_kg, widths, root_m, phases, loads, samples]);
     if (last?.exercise !== exercise || last.key !== key) {
-      const prepared = prepareExercise(exercise, body, { widths, root_m, loads, samples });
+      const prepared = prepareExercise(exercise, body, { widths, root_m, phases, loads, samples });
       last = { exercise, key, prepared };
     }
     return last.prepared;

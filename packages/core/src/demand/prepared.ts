@@ -9,13 +9,23 @@ export interface PreparedExercise {
   readonly samples: number;
   readonly phase: Float64Array;
   readonly contacts: ContactField;
-  /** Signed demand without bands, at every phase. */
-  readonly unassisted: Float64Array;
   readonly unit: 'N' | 'N·m';
   readonly bodyweight: boolean;
   /** Strength of the muscle over the phases, 1 at its best. */
   readonly strength: Float64Array;
-  readonly judge: LinearJudge | ContactJudge;
+  readonly demand: PreparedDemand;
+}
+
+export type PreparedDemand = LinearDemand | NetPullDemand;
+
+interface DemandWithoutBands {
+  /** Signed demand without bands, at every phase. */
+  readonly unassisted: Float64Array;
+  /**
+   * Whether a muscle on one side of a joint meets it: what is asked is then the
+   * signed demand above 0, and below it band or gravity do the movement.
+   */
+  readonly sided: boolean;
 }
 
 /**
@@ -23,16 +33,21 @@ export interface PreparedExercise {
  * unassisted + Σ over contacts of (weightX·Fx + weightY·Fy). After the last
  * contact a block of zeros stands for whatever is not on the body.
  */
-export interface LinearJudge {
+export interface LinearDemand extends DemandWithoutBands {
   readonly kind: 'linear';
   readonly weightX: Float64Array;
   readonly weightY: Float64Array;
 }
 
-/** Σ over the judged contacts of |band force + load weight there|. */
-export interface ContactJudge {
-  readonly kind: 'contact';
+/** |Σ over the contacts of band force + load weight|. */
+export interface NetPullDemand extends DemandWithoutBands {
+  readonly kind: 'netPull';
   readonly at: readonly number[];
-  /** Vertical load force on each judged contact, N (negative: downwards). */
+  /** Vertical load force on each contact, N (negative: downwards). */
   readonly load_N: Float64Array;
+}
+
+/** What is asked of the person by a signed demand: its size, or what a muscle on one side meets of it. */
+export function askedDemand(signed: number, { sided }: Pick<PreparedDemand, 'sided'>): number {
+  return sided ? Math.max(0, signed) : Math.abs(signed);
 }

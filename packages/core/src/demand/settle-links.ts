@@ -1,5 +1,6 @@
+import { SLACK_STRETCH } from '../elastic/strand-law.js';
 import { factorise, solveFactorised } from '../linear/cholesky.js';
-import { firstLink, type Rig } from '../rig/rig.js';
+import { firstLink, KINK_M2, pathSegments, type Rig } from '../rig/rig.js';
 
 /** Forces on a link that balance to less than this count as balanced, N. */
 const REST_N = 1e-9;
@@ -7,14 +8,10 @@ const REST_N = 1e-9;
 /** A link that does not come nearer to rest is accepted up to here, N. */
 export const GREATEST_REST_N = 1e-6;
 
-/**
- * Squared length added under the root of every distance while a rig has links,
- * m²: a link may come to rest on a contact, where a distance has a kink.
- */
-export const KINK_M2 = 1e-12;
-
 const MOST_STEPS = 50;
 const MOST_HALVINGS = 50;
+/** From 1e-10 of the stiffest entry in steps of ten to far above it. */
+const MOST_ADDITIONS = 25;
 
 /** Energies this near to each other, as share, tell nothing of which is less. */
 const ROUNDING = 1e-11;
@@ -58,7 +55,7 @@ export interface LinkWorkspace {
   kink_m2: number;
   /** Per link and phase, whether a taut run holds it. */
   readonly held: Uint8Array;
-  /** The worst |ΣF| left at any phase, N. */
+  /** The worst |ΣF| left at any phase, N; NaN where numbers grew beyond measure. */
   worst_N: number;
 }
 
@@ -93,7 +90,9 @@ export function createLinkWorkspace(rig: Rig): LinkWorkspace | undefined {
  * the last one with every link held, moved on as far as that one was from the
  * one before it, else from the first guess.
  *
- * Allocates nothing. `worst_N` tells how far from balance the worst phase is.
+ * Allocates nothing. `worst_N` tells how far from balance the worst phase is; the first that
+ * stays further than {@link GREATEST_REST_N} ends the search, and so does a number that is not
+ * finite: every search is over after a known number of steps.
  */
 export function settleLinks(rig: Rig, work: LinkWorkspace): void {
   const { samples } = rig.prepared;
@@ -108,6 +107,8 @@ export function settleLinks(rig: Rig, work: LinkWorkspace): void {
     }
     loadNodes(rig, work, k);
     work.worst_N = Math.max(work.worst_N, settlePhase(rig, work));
+    // One phase that does not settle is a fault: the others are not worth their time.
+    if (!(work.worst_N <= GREATEST_REST_N)) return;
     if (markHeld(rig, work, k)) {
       for (let i = 0; i < work.start.length; i++) {
         const from = work.start[i] as number;
@@ -144,6 +145,7 @@ function descend(rig: Rig, work: LinkWorkspace): number {
   let force_N = norm(gradient);
   for (let i = 0; i < MOST_STEPS && force_N > REST_N; i++) {
     const slope = newtonStep(work);
+    if (!Number.isFinite(slope)) return Infinity;
     let share = 1;
     let accepted = false;
     for (let halving = 0; halving < MOST_HALVINGS && !accepted; halving++) {
@@ -174,14 +176,17 @@ function descend(rig: Rig, work: LinkWorkspace): number {
 
 /**
  * The step −H⁻¹·g, with as much added to the diagonal as makes H positive
- * definite; returns the slope of the energy along it, J.
+ * definite; returns the slope of the energy along it, J, which is not finite where there is no such
+ * step.
  */
 function newtonStep({ gradient, hessian, factor, step }: LinkWorkspace): number {
   const n = gradient.length;
   let stiffest = 1;
   for (let i = 0; i < n; i++) stiffest = Math.max(stiffest, hessian[i * n + i] as number);
   let added = 0;
-  while (!factorise(hessian, n, added, factor)) {
+  for (let i = 0; !factorise(hessian, n, added, factor); i++) {
+    // Numbers that are not finite never become positive definite.
+    if (i === MOST_ADDITIONS) return NaN;
     added = added === 0 ? stiffest * 1e-10 : added * 10;
   }
   solveFactorised(factor, n, gradient, step);
@@ -229,7 +234,7 @@ function addRun(rig: Rig, work: LinkWorkspace, r: number): number {
   const n = gradient.length;
   const rest_m = rig.rest_m[r] as number;
   const stretch = measureRun(rig, work, r) / rest_m;
-  work.taut[r] = stretch > 1 ? 1 : 0;
+  work.taut[r] = stretch > SLACK_STRETCH ? 1 : 0;
   if (stretch <= 1) return 0;
   const c1 = rig.c1_N[r] as number;
   const c2 = rig.c2_N[r] as number;
@@ -263,8 +268,9 @@ function measureRun(rig: Rig, work: LinkWorkspace, r: number): number {
   const free = firstLink(rig);
   clear(lengthening);
   let length_m = rig.extra_m[r] as number;
-  const count = segmentsOf(rig, r);
+  const count = pathSegments(rig, r);
   for (let s = 0; s < count; s++) {
+    if (isHeldFast(rig, r, s)) continue;
     const i = nodeOf(rig, r, s);
     const j = nodeOf(rig, r, s + 1);
     const dx = (nodes[3 * j] as number) - (nodes[3 * i] as number);
@@ -291,7 +297,7 @@ function addCurvature(
 ): void {
   const n = 3 * rig.links.length;
   const free = firstLink(rig);
-  const count = segmentsOf(rig, r);
+  const count = pathSegments(rig, r);
   for (let s = 0; s < count; s++) {
     const i = nodeOf(rig, r, s) - free;
     const j = nodeOf(rig, r, s + 1) - free;
@@ -332,9 +338,9 @@ function markHeld(rig: Rig, work: LinkWorkspace, k: number): boolean {
   return true;
 }
 
-function segmentsOf(rig: Rig, r: number): number {
-  const nodes = rig.pathLength[r] as number;
-  return rig.closed[r] === 1 ? nodes : nodes - 1;
+/** Whether the segment after place s of a run's path is held fast and pulls nowhere. */
+function isHeldFast(rig: Rig, r: number, s: number): boolean {
+  return rig.held[r * rig.capacity.pathNodes + s] === 1;
 }
 
 /** The node at place s of a run's path, which closes on itself. */

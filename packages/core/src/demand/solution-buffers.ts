@@ -4,8 +4,8 @@ import { createLinkWorkspace, type LinkWorkspace } from './settle-links.js';
 
 /**
  * Where {@link solveRig} writes. Allocated once per rig; every solve overwrites
- * it. Entry k of run r stands at `r · samples + k`, of force track i (judged
- * contacts, then points) at `i · samples + k`.
+ * it. Entry k of run r stands at `r · samples + k`, of force track i (contacts of a
+ * net pull, then points) at `i · samples + k`.
  */
 export interface SolutionBuffers {
   readonly length_m: Float64Array;
@@ -14,7 +14,7 @@ export interface SolutionBuffers {
   readonly energy_J: Float64Array;
   readonly peakStretch: Float64Array;
   /**
-   * ∂(signed demand of the effort)/∂(tension while lengthening) per run and phase where the judge
+   * ∂(signed demand of the effort)/∂(tension while lengthening) per run and phase where the demand
    * is linear, dimensionless or m.
    */
   readonly gain: Float64Array;
@@ -55,14 +55,14 @@ export interface SolutionBuffers {
  * @param take memory to lay them out in; memory of their own where it is not given
  */
 export function createSolutionBuffers(rig: Rig, take: Take = new Arena().take): SolutionBuffers {
-  const { samples, contacts, judge } = rig.prepared;
-  const judged = judge.kind === 'contact' ? judge.at : [];
+  const { samples, contacts, demand } = rig.prepared;
+  const asked = demand.kind === 'netPull' ? demand.at : [];
   const nodes = firstLink(rig) + rig.links.length;
-  const tracks = judged.length + rig.points.length;
+  const tracks = asked.length + rig.points.length;
   const nodeOfTrack = new Int32Array(tracks);
   const trackOfNode = new Int32Array(nodes).fill(tracks);
   for (let track = 0; track < tracks; track++) {
-    const node = judged[track] ?? contacts.kinds.length + track - judged.length;
+    const node = asked[track] ?? contacts.kinds.length + track - asked.length;
     nodeOfTrack[track] = node;
     trackOfNode[node] = track;
   }

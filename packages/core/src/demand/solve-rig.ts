@@ -1,6 +1,8 @@
+import { SLACK_STRETCH } from '../elastic/strand-law.js';
 import type { Rig } from '../rig/rig.js';
 import { layOutRun } from './lay-out-run.js';
 import { settleLinks } from './settle-links.js';
+import type { NetPullDemand } from './prepared.js';
 import type { SolutionBuffers } from './solution-buffers.js';
 
 /** A run whose length changes by less than this between neighbouring samples holds, m. */
@@ -16,7 +18,8 @@ const HOLDING_M = 1e-9;
  * The product's hot path: no validation and no allocation.
  */
 export function solveRig(rig: Rig, out: SolutionBuffers): void {
-  const { unassisted } = rig.prepared;
+  const { demand } = rig.prepared;
+  const { unassisted } = demand;
   out.signed.set(unassisted);
   out.signedLowering.set(unassisted);
   out.effortX.fill(0);
@@ -31,7 +34,7 @@ export function solveRig(rig: Rig, out: SolutionBuffers): void {
     stretchRun(rig, out, r);
     addForces(rig, out, r);
   }
-  if (rig.prepared.judge.kind === 'contact') sumJudgedForces(rig, out);
+  if (demand.kind === 'netPull') addUpPulls(rig, demand, out);
   findAnchorPeaks(rig, out);
 }
 
@@ -54,7 +57,7 @@ function stretchRun(rig: Rig, out: SolutionBuffers, r: number): void {
   for (let i = base; i < base + samples; i++) {
     const ratio = (length_m[i] as number) / rest_m;
     stretch[i] = ratio;
-    if (ratio > peak && !(indefinite && ratio <= 1)) peak = ratio;
+    if (ratio > peak && !(indefinite && ratio <= SLACK_STRETCH)) peak = ratio;
     if (ratio <= 1) {
       strand_N[i] = 0;
       energy_J[i] = 0;
@@ -118,34 +121,30 @@ function addPull(out: SolutionBuffers, base: number): void {
   }
 }
 
-/** Demand of a contact judge: Σ over the judged contacts of |band force + load weight|. */
-function sumJudgedForces(rig: Rig, out: SolutionBuffers): void {
-  const { judge, samples } = rig.prepared;
-  if (judge.kind !== 'contact') return;
-  out.signed.fill(0);
-  out.signedLowering.fill(0);
-  for (let j = 0; j < judge.at.length; j++) {
-    const base = (out.trackOfNode[judge.at[j] as number] as number) * samples;
-    const load_N = judge.load_N[j] as number;
-    addMagnitudes(out.signed, out.effortX, out.effortY, out.effortZ, base, load_N);
-    addMagnitudes(out.signedLowering, out.loweringX, out.loweringY, out.loweringZ, base, load_N);
-  }
-}
-
-/** Adds |(x, y + load, z)| of a track at every phase to `sum`. */
-function addMagnitudes(
-  sum: Float64Array,
-  x: Float64Array,
-  y: Float64Array,
-  z: Float64Array,
-  base: number,
-  load_N: number,
+/** |Σ over the contacts of band force + load weight|, both ways of the rep. */
+function addUpPulls(
+  { prepared: { samples } }: Rig,
+  demand: NetPullDemand,
+  out: SolutionBuffers,
 ): void {
-  for (let k = 0; k < sum.length; k++) {
-    const dx = x[base + k] as number;
-    const dy = (y[base + k] as number) + load_N;
-    const dz = z[base + k] as number;
-    sum[k] = (sum[k] as number) + Math.sqrt(dx * dx + dy * dy + dz * dz);
+  const { at, load_N } = demand;
+  let weight_N = 0;
+  for (let j = 0; j < at.length; j++) weight_N += load_N[j] as number;
+  const { effortX, effortY, effortZ, loweringX, loweringY, loweringZ } = out;
+  for (let k = 0; k < samples; k++) {
+    let [ux, uy, uz] = [0, weight_N, 0];
+    let [dx, dy, dz] = [0, weight_N, 0];
+    for (let j = 0; j < at.length; j++) {
+      const i = (out.trackOfNode[at[j] as number] as number) * samples + k;
+      ux += effortX[i] as number;
+      uy += effortY[i] as number;
+      uz += effortZ[i] as number;
+      dx += loweringX[i] as number;
+      dy += loweringY[i] as number;
+      dz += loweringZ[i] as number;
+    }
+    out.signed[k] = Math.sqrt(ux * ux + uy * uy + uz * uz);
+    out.signedLowering[k] = Math.sqrt(dx * dx + dy * dy + dz * dz);
   }
 }
 

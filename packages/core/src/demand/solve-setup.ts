@@ -1,5 +1,6 @@
 import type { Triple } from '../body/exercise.js';
 import { DEFAULT_STRETCH_LIMIT, materialLength } from '../elastic/band.js';
+import { SLACK_STRETCH } from '../elastic/strand-law.js';
 import { fail, type Fault, type Result, succeed } from '../faults.js';
 import { Arena, type Take } from '../memory/arena.js';
 import { findHangingLinks } from '../rig/check-links.js';
@@ -15,6 +16,8 @@ import {
 } from '../rig/rig.js';
 import type { Setup } from '../rig/setup.js';
 import { createPreparation, prepareExercise, type Preparation } from './prepare.js';
+import { demandContacts } from './kinds/demand-kinds.js';
+import { askedDemand, type PreparedExercise } from './prepared.js';
 import { GREATEST_REST_N, type LinkWorkspace } from './settle-links.js';
 import { createSolutionBuffers, type SolutionBuffers } from './solution-buffers.js';
 import { solveRig } from './solve-rig.js';
@@ -38,7 +41,7 @@ export interface Solution {
   readonly runs: readonly RunSolution[];
   /** Where each link rests; null while every run on it is slack. */
   readonly links: Readonly<Record<string, readonly (Triple | null)[]>>;
-  /** The effort, phase rising. */
+  /** The effort, phase rising; never below 0. */
   readonly demand: readonly number[];
   /** The way back over the same geometry. */
   readonly lowering: readonly number[];
@@ -105,9 +108,7 @@ function contactsUsed({ exercise, runs, loads = [] }: Setup): ReadonlySet<string
   const used = new Set<string>();
   for (const { path } of runs) for (const name of path) used.add(name);
   for (const { at } of loads) used.add(at);
-  if (demand.kind === 'support' || demand.kind === 'contact') {
-    for (const name of demand.at) used.add(name);
-  }
+  for (const { name } of demandContacts(demand)) used.add(name);
   return used;
 }
 
@@ -116,8 +117,9 @@ function rigPrepared(setup: Setup, take: Take, prepare: Preparation): Result<Sol
   if (faults.length > 0) return fail(...faults);
   const hanging = findHangingLinks(setup);
   if (hanging !== undefined) return fail(hanging);
-  const { widths, root_m, loads, samples } = setup;
-  const prepared = prepare(setup.exercise, setup.body, { widths, root_m, loads, samples });
+  const { widths, root_m, phases, loads, samples } = setup;
+  const stance = { widths, root_m, phases, loads, samples };
+  const prepared = prepare(setup.exercise, setup.body, stance);
   if (!prepared.ok) return prepared;
   const names = Object.keys(setup.points);
   const links = Object.entries(setup.links ?? {});
@@ -138,11 +140,12 @@ function rigPrepared(setup: Setup, take: Take, prepare: Preparation): Result<Sol
   if (fault !== undefined) return fail(fault);
   const buffers = createSolutionBuffers(rig, take);
   solveRig(rig, buffers);
-  if ((buffers.links?.worst_N ?? 0) > GREATEST_REST_N) return fail(restless(buffers.links));
+  // Not finite is not at rest either.
+  if (!((buffers.links?.worst_N ?? 0) <= GREATEST_REST_N)) return fail(unsettled(buffers.links));
   return succeed({ rig, buffers, summary: summarise(rig, buffers, createSummary()) });
 }
 
-function restless(links: LinkWorkspace | undefined): Fault {
+function unsettled(links: LinkWorkspace | undefined): Fault {
   return {
     code: 'computation',
     path: '$.links',
@@ -165,8 +168,23 @@ function layRuns(rig: Rig, setup: Setup): Fault | undefined {
         expected: `less than the band's ${material_m} m of material`,
       };
     }
-    const path = run.path.map((name) => nodeIndex(rig, name) ?? -1);
-    layRun(rig, band, path, takeUp_m, run.extra_m ?? 0);
+    const nodesOf = (names: readonly string[] | undefined): number[] | undefined =>
+      names?.map((name) => nodeIndex(rig, name) ?? -1);
+    layRun(rig, band, {
+      path: nodesOf(run.path) ?? [],
+      takeUp_m,
+      extra_m: run.extra_m,
+      pinned: nodesOf(run.pinned),
+    });
+    const left_m = rig.rest_m[r] as number;
+    if (rig.segmentCount[r] === 0 || left_m <= 0) {
+      return {
+        code: 'computation',
+        path: `$.runs[${r}].pinned`,
+        found: left_m > 0 ? 'all of the path held fast' : `${left_m} m of rest length left`,
+        expected: 'a stretch of path that pulls, with material of its own',
+      };
+    }
   }
   return undefined;
 }
@@ -187,9 +205,9 @@ function readSolution(setup: Setup, solved: SolvedRig): Solution {
       energy_J: listOf(buffers.energy_J, r * samples, samples),
     })),
     links: readLinks(solved),
-    demand: sizesOf(buffers.signed),
-    lowering: sizesOf(buffers.signedLowering),
-    unassisted: sizesOf(prepared.unassisted),
+    demand: askedOf(prepared, buffers.signed),
+    lowering: askedOf(prepared, buffers.signedLowering),
+    unassisted: askedOf(prepared, prepared.demand.unassisted),
     assist: prepared.bodyweight ? readHelp(solved) : null,
     anchors: Object.fromEntries(
       rig.points.map((name, p) => [name, { peak_N: buffers.anchorPeak_N[p] as number }]),
@@ -208,7 +226,9 @@ function definite(
   const { samples } = rig.prepared;
   const list: (number | null)[] = listOf(values, r * samples, samples);
   if (rig.linked[r] === 0) return list;
-  return list.map((value, k) => ((buffers.stretch[r * samples + k] as number) > 1 ? value : null));
+  return list.map((value, k) =>
+    (buffers.stretch[r * samples + k] as number) > SLACK_STRETCH ? value : null,
+  );
 }
 
 function readLinks({ rig, buffers: { links } }: SolvedRig): Solution['links'] {
@@ -238,14 +258,15 @@ function listOf(values: Float64Array, start = 0, count = values.length): number[
   return list;
 }
 
-function sizesOf(values: Float64Array): number[] {
-  const list = listOf(values);
-  for (let k = 0; k < list.length; k++) list[k] = Math.abs(list[k] as number);
+/** What is asked of the person by a signed demand at every phase. */
+export function askedOf({ demand }: PreparedExercise, signed: Float64Array): number[] {
+  const list = listOf(signed);
+  for (let k = 0; k < list.length; k++) list[k] = askedDemand(list[k] as number, demand);
   return list;
 }
 
 function readHelp({ rig, buffers }: SolvedRig): (number | null)[] {
-  const { unassisted } = rig.prepared;
+  const { unassisted } = rig.prepared.demand;
   const floor = helpFloor(unassisted);
   return Array.from(buffers.signed, (signed, k) => helpAt(signed, unassisted[k] as number, floor));
 }

@@ -1,4 +1,6 @@
+import { SLACK_STRETCH } from '../elastic/strand-law.js';
 import type { Rig } from '../rig/rig.js';
+import { askedDemand } from './prepared.js';
 import type { SolutionBuffers } from './solution-buffers.js';
 
 /** The figures a set-up is compared by. Null where a figure has no meaning. */
@@ -15,6 +17,8 @@ export interface Summary {
   slackShare: number;
   /** Share of samples with a demand under 10 % of the peak. */
   deadShare: number;
+  /** Share of samples in which band or gravity do the movement of a muscle on one side; else 0. */
+  reversedShare: number;
   /** Mean over maximum of demand/strength: 1 is as hard as the muscle is strong all along. */
   match: number | null;
   /** Share of samples where the band turns the demand round (body-weight exercises). */
@@ -26,35 +30,42 @@ export interface Summary {
 
 const DEAD_SHARE_OF_PEAK = 0.1;
 
+/** A moment turned round by more than this counts as reversed, N·m. */
+const REVERSED_NM = 1e-9;
+
 /** Help is not stated where the unassisted demand is under this share of its maximum. */
 const LEAST_UNASSISTED_SHARE = 0.25;
 
 /** Sums up what {@link solveRig} wrote, into `summary`, which is returned. */
 export function summarise(rig: Rig, out: SolutionBuffers, summary: Summary): Summary {
-  const { samples, strength, bodyweight } = rig.prepared;
+  const { bodyweight, demand, samples, strength } = rig.prepared;
   const { signed } = out;
+  const askedAt = (k: number): number => askedDemand(signed[k] as number, demand);
   let peak = 0;
   let sum = 0;
   let hardest = 0;
   let hardSum = 0;
   for (let k = 0; k < samples; k++) {
-    const demand = Math.abs(signed[k] as number);
-    const hardness = demand / (strength[k] as number);
+    const asked = askedAt(k);
+    const hardness = asked / (strength[k] as number);
     const weight = phaseWeight(k, samples);
-    if (demand > peak) peak = demand;
+    if (asked > peak) peak = asked;
     if (hardness > hardest) hardest = hardness;
-    sum += weight * demand;
+    sum += weight * asked;
     hardSum += weight * hardness;
   }
   let dead = 0;
+  let reversed = 0;
   for (let k = 0; k < samples; k++) {
-    if (Math.abs(signed[k] as number) < DEAD_SHARE_OF_PEAK * peak) dead++;
+    if (askedAt(k) < DEAD_SHARE_OF_PEAK * peak) dead++;
+    if (demand.sided && (signed[k] as number) < -REVERSED_NM) reversed++;
   }
-  summary.start = Math.abs(signed[0] as number);
-  summary.end = Math.abs(signed[samples - 1] as number);
+  summary.start = askedAt(0);
+  summary.end = askedAt(samples - 1);
   summary.peak = peak;
   summary.mean = sum / (samples - 1);
   summary.deadShare = dead / samples;
+  summary.reversedShare = reversed / samples;
   summary.match = hardest > 0 ? hardSum / (samples - 1) / hardest : null;
   summariseRuns(rig, out, summary);
   summary.overAssistedShare = 0;
@@ -75,7 +86,7 @@ function summariseRuns(rig: Rig, out: SolutionBuffers, summary: Summary): void {
   for (let k = 0; k < samples; k++) {
     let taut = false;
     for (let r = 0; r < rig.runs; r++) {
-      if ((out.stretch[r * samples + k] as number) > 1) taut = true;
+      if ((out.stretch[r * samples + k] as number) > SLACK_STRETCH) taut = true;
     }
     if (!taut) slack++;
   }
@@ -85,7 +96,8 @@ function summariseRuns(rig: Rig, out: SolutionBuffers, summary: Summary): void {
 }
 
 function summariseHelp(rig: Rig, out: SolutionBuffers, summary: Summary): void {
-  const { samples, unassisted } = rig.prepared;
+  const { samples } = rig.prepared;
+  const { unassisted } = rig.prepared.demand;
   const floor = helpFloor(unassisted);
   let signedSum = 0;
   let unassistedSum = 0;
@@ -139,6 +151,7 @@ export function createSummary(): Summary {
     peakStretch: 0,
     slackShare: 0,
     deadShare: 0,
+    reversedShare: 0,
     match: null,
     overAssistedShare: 0,
   };

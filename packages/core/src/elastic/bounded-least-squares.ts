@@ -52,6 +52,16 @@ export function scale(matrix: Matrix3, factor: number): Matrix3 {
   return [row(matrix[0]), row(matrix[1]), row(matrix[2])];
 }
 
+/** M + factor·v·vᵀ. */
+export function plusOuter(matrix: Matrix3, vector: Vector3, factor: number): Matrix3 {
+  const row = (i: 0 | 1 | 2): Vector3 => [
+    matrix[i][0] + factor * vector[i] * vector[0],
+    matrix[i][1] + factor * vector[i] * vector[1],
+    matrix[i][2] + factor * vector[i] * vector[2],
+  ];
+  return [row(0), row(1), row(2)];
+}
+
 export function dot(a: Vector3, b: Vector3): number {
   return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 }

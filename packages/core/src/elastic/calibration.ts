@@ -7,15 +7,17 @@ import {
   type StrandLaw,
 } from './band.js';
 import {
+  type BoundedMinimum,
   dot,
   type Matrix3,
   minimiseNonNegative,
+  plusOuter,
   quadraticForm,
   scale,
   type Vector3,
 } from './bounded-least-squares.js';
 import { median } from '../statistics/centre.js';
-import { strandForce, strandShape } from './strand-law.js';
+import { strandForce, strandShape, strandSlope } from './strand-law.js';
 
 /** One pull on the gauge. */
 export interface PullSample {
@@ -54,6 +56,8 @@ export type Grade = 'measured' | 'partial' | 'label';
 export interface StrandReading {
   readonly stretch: number;
   readonly strand_N: number;
+  /** Of the gauge alone, and of gauge and length together. */
+  readonly gauge_N: number;
   readonly std_N: number;
 }
 
@@ -63,6 +67,8 @@ export interface Calibration {
   readonly covariance: Matrix3;
   readonly loss: number;
   readonly grade: Grade;
+  /** The readings are of no rubber law: a woven core, a stop. */
+  readonly misfit: boolean;
 }
 
 /** Gauge error at the hook, N, and the share of the reading that goes with it. */
@@ -71,14 +77,27 @@ const GAUGE_ERROR_SHARE = 0.02;
 
 /** Shape of a usual band's law, and how far each coefficient may stray from it (relative, 1σ). */
 const PRIOR_SHAPE: Vector3 = [1, 0.8, 0.01];
-const PRIOR_SPREAD: Vector3 = [0.5, 0.5, 1];
+const PRIOR_SPREAD: Vector3 = [1, 1, 5];
+
+/** Error of a length as it is read, m. */
+const LENGTH_ERROR_M = 0.006;
+
+/** What no reading shows: another rubber than the family, temperature, what is left of the first stretches (1σ, relative). */
+const UNSEEN_SHARE = 0.02;
+
+/** A pull of less than so many gauge errors is mostly gauge error: it says nothing about a misfit. */
+const TELLING_ERRORS = 5;
+
+/** From so many loading samples on, readings can speak against the law, with this much weighted misfit each. */
+const MISFIT_SAMPLES = 5;
+const MISFIT_LIMIT = 4;
 
 /** A label's two ends are taken at these stretch ratios of the natural pull, with this relative 1σ. */
 const LABEL_STRETCH = { min: 1.5, max: 3 } as const;
 const LABEL_ERROR_SHARE = 0.35;
 
 /** `measured` asks for this many loading samples over this span of stretch. */
-const MEASURED_SAMPLES = 3;
+export const MEASURED_SAMPLES = 3;
 const MEASURED_SPAN = 0.5;
 const SPAN_TOLERANCE = 1e-9;
 
@@ -89,9 +108,13 @@ const LOSS_DISTANCE = 0.05;
  * Fits the strand law to pulls on a gauge, or, without any, to the label.
  *
  * Minimises Σ w(t − φ·c)² + Σk((ck − s·pk)/(rk·s·pk))² over c ≥ 0 with
- * w = 1/σ², σ² = (0.5 N/strands)² + (0.02 t)², prior shape p = (1, 0.8, 0.01)
- * of scale s = Σwtφp/Σwφp², φp = p·φ(λ). Covariance: inverse of the normal
- * matrix on the coefficients not at zero, times max(1, χ²/n).
+ * w = 1/σ², σ² = (0.5 N/strands)² + (0.02 t)² + (t·ψ·6 mm/rest)², ψ the relative
+ * slope of the usual law, prior shape p = (1, 0.8, 0.01), r = (1, 1, 5), scale
+ * s = Σwtφp/Σwφp², φp = p·φ(λ). Covariance: inverse of the normal matrix on the
+ * coefficients not at zero, times max(1, χ²/n), plus (0.02² + ρ²)·c·cᵀ with
+ * ρ² = Σ((t − φ·c)/t)²/max(1, m − 1) over the m telling pulls where χ²/n > 1.
+ * `misfit`: five or more pulls with χ²/n > 4. `measured`: three pulls or more
+ * over 0.5 of stretch, and no misfit.
  *
  * Fails when there is neither a label nor a loading sample above λ = 1 and 0 N.
  */
@@ -108,12 +131,21 @@ export function calibrate(document: BandSamples): Result<Calibration> {
     });
   }
   const evidence = usable ? readings : labelReadings(document.kind, document.label);
-  const { law, covariance } = fitLaw(evidence);
+  const { solution, inverse, meanMisfit } = fitCoefficients(evidence);
+  const [c1_N, c2_N, c3_N] = solution;
+  const law = { c1_N, c2_N, c3_N };
+  const scatter = usable && meanMisfit > 1 ? relativeScatter(readings, solution) : 0;
+  const misfit = usable && readings.length >= MISFIT_SAMPLES && meanMisfit > MISFIT_LIMIT;
   return succeed({
     law,
-    covariance,
+    covariance: plusOuter(
+      scale(inverse, Math.max(1, meanMisfit)),
+      solution,
+      UNSEEN_SHARE ** 2 + scatter,
+    ),
     loss: measureLoss(document, law),
-    grade: usable ? gradeOf(readings) : 'label',
+    grade: usable ? gradeOf(readings, misfit) : 'label',
+    misfit,
   });
 }
 
@@ -145,14 +177,24 @@ export function toStrandReading(
   const folded = strands === 2 * naturalStrands(band.kind);
   const rest_m = sample.rest_m ?? (folded ? band.flatLength_m / 2 : band.flatLength_m);
   const strand_N = sample.force_N / strands;
+  const stretch = (sample.length_m - (sample.dead_m ?? 0)) / rest_m;
+  const gauge_N = (sample.gaugeError_N ?? GAUGE_ERROR_N) / strands;
   return {
-    stretch: (sample.length_m - (sample.dead_m ?? 0)) / rest_m,
+    stretch,
     strand_N,
+    gauge_N,
     std_N: Math.hypot(
-      (sample.gaugeError_N ?? GAUGE_ERROR_N) / strands,
+      gauge_N,
       GAUGE_ERROR_SHARE * strand_N,
+      (strand_N * usualSlope(stretch) * LENGTH_ERROR_M) / rest_m,
     ),
   };
+}
+
+/** Relative slope ψ = p·φ′/p·φ of the usual law, by which an error of the length is one of the pull; 0 where slack. */
+function usualSlope(stretch: number): number {
+  if (stretch <= 1) return 0;
+  return dot(PRIOR_SHAPE, strandSlope(stretch)) / dot(PRIOR_SHAPE, strandShape(stretch));
 }
 
 /** The two weak readings that a label stands for. */
@@ -162,12 +204,16 @@ function labelReadings(kind: BandKind, label: LabelClaim | null | undefined): St
   const reading = (stretch: number, force_N: number): StrandReading => ({
     stretch,
     strand_N: force_N / strands,
+    gauge_N: 0,
     std_N: (LABEL_ERROR_SHARE * force_N) / strands,
   });
   return [reading(LABEL_STRETCH.min, label.min_N), reading(LABEL_STRETCH.max, label.max_N)];
 }
 
-function fitLaw(readings: readonly StrandReading[]): { law: StrandLaw; covariance: Matrix3 } {
+/** The coefficients of least misfit, the inverse of their normal matrix, and χ²/n. */
+function fitCoefficients(
+  readings: readonly StrandReading[],
+): BoundedMinimum & { readonly meanMisfit: number } {
   const scale_N = priorScale(readings);
   const prior: Vector3 = [
     scale_N * PRIOR_SHAPE[0],
@@ -185,10 +231,19 @@ function fitLaw(readings: readonly StrandReading[]): { law: StrandLaw; covarianc
   for (const { stretch, strand_N, std_N } of readings) {
     misfit += ((strand_N - dot(strandShape(stretch), solution)) / std_N) ** 2;
   }
-  return {
-    law: { c1_N: solution[0], c2_N: solution[1], c3_N: solution[2] },
-    covariance: scale(inverse, Math.max(1, misfit / readings.length)),
-  };
+  return { solution, inverse, meanMisfit: misfit / readings.length };
+}
+
+/** ρ²: mean square of the relative misfit of the pulls that are well above the gauge's error. */
+function relativeScatter(readings: readonly StrandReading[], solution: Vector3): number {
+  const telling = readings.filter(
+    ({ strand_N, gauge_N }) => strand_N >= TELLING_ERRORS * gauge_N && strand_N > 0,
+  );
+  const sum = telling.reduce((total, { stretch, strand_N }) => {
+    const law_N = dot(strandShape(stretch), solution);
+    return total + ((strand_N - law_N) / strand_N) ** 2;
+  }, 0);
+  return sum / Math.max(1, telling.length - 1);
 }
 
 /** Scale s of the prior, N: the least-squares factor of the usual shape alone. */
@@ -243,11 +298,11 @@ function normalEquations(
   return [matrix, v];
 }
 
-function gradeOf(readings: readonly StrandReading[]): Grade {
+function gradeOf(readings: readonly StrandReading[], misfit: boolean): Grade {
   const stretches = readings.map((reading) => reading.stretch);
   const span = Math.max(...stretches) - Math.min(...stretches);
   const enough = readings.length >= MEASURED_SAMPLES && span >= MEASURED_SPAN - SPAN_TOLERANCE;
-  return enough ? 'measured' : 'partial';
+  return enough && !misfit ? 'measured' : 'partial';
 }
 
 /**

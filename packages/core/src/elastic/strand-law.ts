@@ -1,5 +1,8 @@
 import type { StrandLaw } from './band.js';
 
+/** Up to this stretch ratio a band counts as slack: lengths add up to the last bits only. */
+export const SLACK_STRETCH = 1 + 1e-9;
+
 /**
  * Pull of one strand at stretch ratio λ, N.
  *
@@ -34,6 +37,24 @@ export function strandShape(stretch: number): [number, number, number] {
   const inverse = 1 / stretch;
   const phi1 = stretch - inverse * inverse;
   return [phi1, 1 - inverse * inverse * inverse, phi1 * (stretch * stretch + 2 * inverse - 3)];
+}
+
+/**
+ * How the three shape functions rise with λ, dimensionless; all 0 for λ ≤ 1.
+ *
+ *     φ1′ = 1 + 2λ⁻³   φ2′ = 3λ⁻⁴   φ3′ = φ1′·(λ² + 2/λ − 3) + 2·φ1²
+ */
+export function strandSlope(stretch: number): [number, number, number] {
+  if (stretch <= 1) return [0, 0, 0];
+  const inverse = 1 / stretch;
+  const inverseSquare = inverse * inverse;
+  const phi1 = stretch - inverseSquare;
+  const slope1 = 1 + 2 * inverseSquare * inverse;
+  return [
+    slope1,
+    3 * inverseSquare * inverseSquare,
+    slope1 * (stretch * stretch + 2 * inverse - 3) + 2 * phi1 * phi1,
+  ];
 }
 
 /**

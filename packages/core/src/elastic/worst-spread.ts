@@ -4,11 +4,11 @@ import { type Calibration, predictStrand } from './calibration.js';
 export const RANGE_90 = 1.645;
 
 /** Least stretch ratio that a measurement answers for, and the step it is looked at. */
-export const LEAST_MEASURED_STRETCH = 1.2;
+export const LEAST_MEASURED_STRETCH = 1.3;
 const STRETCH_STEP = 0.05;
 
 /** A measurement is finished when the 90 % range is at most this share of the pull. */
-export const FINISHED_SPREAD = 0.05;
+export const FINISHED_SPREAD = 0.07;
 
 /** The stretch at which the law is least sure, and its 90 % range there as a share of the pull. */
 export interface WorstSpread {
@@ -25,7 +25,7 @@ export function measuredStretches(limit: number): number[] {
 }
 
 /**
- * Where between ×1.2 and the limit the law's ± is widest: the largest
+ * Where between ×1.3 and the limit the law's ± is widest: the largest
  * 1.645 · σ(λ) / t(λ). A law without pull is unsure without bounds.
  */
 export function worstSpread(
@@ -40,9 +40,4 @@ export function worstSpread(
     if (share > worst.share) worst = { stretch, share };
   }
   return worst;
-}
-
-/** Whether ± ≤ 5 % holds from ×1.2 to the limit, so that nothing more need be pulled. */
-export function isWellMeasured(calibration: Calibration, limit: number): boolean {
-  return calibration.grade !== 'label' && worstSpread(calibration, limit).share <= FINISHED_SPREAD;
 }

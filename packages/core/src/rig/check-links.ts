@@ -4,7 +4,6 @@ import type { Setup } from './setup.js';
 /**
  * The first ring of links that hangs on nothing: runs that meet only each
  * other never reach a contact or a point, so that nothing pulls on them.
- * A link that no run touches is merely unused.
  */
 export function findHangingLinks({ links, runs }: Setup): Fault | undefined {
   if (links === undefined) return undefined;
@@ -18,9 +17,7 @@ export function findHangingLinks({ links, runs }: Setup): Fault | undefined {
       for (const name of path) if (isLink(name)) held.add(name);
     }
   }
-  const hanging = Object.keys(links).filter(
-    (name) => !held.has(name) && runs.some(({ path }) => path.includes(name)),
-  );
+  const hanging = Object.keys(links).filter((name) => !held.has(name));
   const [first] = hanging;
   if (first === undefined) return undefined;
   return {

@@ -1,6 +1,7 @@
 import { type Chain, describeChain } from '../body/chain.js';
 import { BUILT_IN_CONTACTS, contactNames, hasContact } from '../body/contacts.js';
 import { CHAIN, SEGMENTS } from '../body/segments.js';
+import { demandContacts, demandJoints, demandSegments } from '../demand/kinds/demand-kinds.js';
 import { type Fault, listNames } from '../faults.js';
 import type { Setup } from './setup.js';
 
@@ -20,6 +21,7 @@ export function checkNames(setup: Setup): readonly Fault[] {
   checkClashes(check);
   checkBandIds(check);
   checkRuns(check);
+  checkLinks(check);
   checkLoads(check);
   checkDemand(check);
   return check.faults;
@@ -74,7 +76,27 @@ function checkRuns(check: NameCheck): void {
       const known = [...bodyContacts(check), ...Object.keys(points), ...Object.keys(links)];
       faults.push(unknownName(`${path}.path[${i}]`, name, 'a contact, point or link', known));
     });
+    run.pinned?.forEach((name, i) => {
+      if (run.path.includes(name) && !Object.hasOwn(links, name)) return;
+      const held = run.path.filter((other) => !Object.hasOwn(links, other));
+      faults.push(
+        unknownName(`${path}.pinned[${i}]`, name, 'what is in the path and no link', held),
+      );
+    });
   });
+}
+
+/** A link that no run touches has no place, and none is worth the solver's time. */
+function checkLinks({ setup, faults }: NameCheck): void {
+  for (const name of Object.keys(setup.links ?? {})) {
+    if (setup.runs.some(({ path }) => path.includes(name))) continue;
+    faults.push({
+      code: 'unknown-name',
+      path: `$.links.${name}`,
+      found: 'a link that no run touches',
+      expected: 'a link on the path of a run',
+    });
+  }
 }
 
 function checkLoads(check: NameCheck): void {
@@ -82,30 +104,18 @@ function checkLoads(check: NameCheck): void {
 }
 
 function checkDemand(check: NameCheck): void {
-  const { demand } = check.setup.exercise;
-  switch (demand.kind) {
-    case 'support':
-    case 'contact':
-      demand.at.forEach((name, i) => checkContact(check, `$.exercise.demand.at[${i}]`, name));
-      break;
-    case 'moment':
-      checkJoint(check, 'at', demand.at);
-      demand.carries.forEach((segment, i) => {
-        if (isGiven(check, segment)) return;
-        check.faults.push(
-          unknownName(
-            `$.exercise.demand.carries[${i}]`,
-            segment,
-            'a segment the poses give',
-            CHAIN.filter((other) => isGiven(check, other)),
-          ),
-        );
-      });
-      break;
-    case 'prop':
-      checkJoint(check, 'at', demand.at);
-      checkJoint(check, 'pivot', demand.pivot);
-      checkWholeBody(check);
+  const { demand, plane, limbs } = check.setup.exercise;
+  const path = (key: string): string => `$.exercise.demand.${key}`;
+  for (const { key, name } of demandContacts(demand)) checkContact(check, path(key), name);
+  for (const { key, name } of demandJoints(demand, { plane, limbs })) {
+    checkJoint(check, path(key), name);
+  }
+  for (const { key, name } of demandSegments(demand)) {
+    if (isGiven(check, name)) continue;
+    const given = CHAIN.filter((other) => isGiven(check, other));
+    check.faults.push(
+      unknownName(path(key), name, `a segment for ${demand.kind}, which the poses give`, given),
+    );
   }
 }
 
@@ -114,21 +124,9 @@ function checkContact(check: NameCheck, path: string, name: string): void {
   check.faults.push(unknownName(path, name, 'a body contact', bodyContacts(check)));
 }
 
-function checkJoint({ chain, faults }: NameCheck, key: string, joint: string): void {
+function checkJoint({ chain, faults }: NameCheck, path: string, joint: string): void {
   if ((chain.reached as ReadonlySet<string>).has(joint)) return;
-  const path = `$.exercise.demand.${key}`;
   faults.push(unknownName(path, joint, 'a joint the poses give', chain.reached));
-}
-
-function checkWholeBody(check: NameCheck): void {
-  const missing = CHAIN.filter((segment) => !isGiven(check, segment));
-  if (missing.length === 0) return;
-  check.faults.push({
-    code: 'unknown-name',
-    path: '$.exercise.poses',
-    found: `poses without ${listNames(missing)}`,
-    expected: 'every segment, since a propped body is judged as a whole',
-  });
 }
 
 function isContact({ setup, chain }: NameCheck, name: string): boolean {

@@ -28,7 +28,9 @@ export interface Rig {
   readonly pathLength: Int32Array;
   /** Node indices; run r owns `capacity.pathNodes` entries from `r · capacity.pathNodes`. */
   readonly path: Int32Array;
-  /** Distinct segments of each run's path. */
+  /** Whether the stretch of path after each entry of `path` is held fast at both ends and pulls nowhere. */
+  readonly held: Uint8Array;
+  /** Distinct segments of each run's path that pull. */
   readonly segmentCount: Int32Array;
   /** Two nodes and how often the path goes from one to the other; run r begins at `3 · capacity.pathNodes · r`. */
   readonly segments: Int32Array;
@@ -39,6 +41,12 @@ export interface Rig {
   readonly c3_N: Float64Array;
   readonly loss: Float64Array;
 }
+
+/**
+ * Squared length added under the root of every distance while a rig has links,
+ * m²: a link may come to rest on a contact, where a distance has a kink.
+ */
+export const KINK_M2 = 1e-12;
 
 /** Names of a rig's own nodes, beside the contacts of the exercise. */
 export interface RigNames {
@@ -79,6 +87,7 @@ export function createRig(
     linked: new Uint8Array(capacity.runs),
     pathLength: new Int32Array(capacity.runs),
     path: new Int32Array(capacity.runs * capacity.pathNodes),
+    held: new Uint8Array(capacity.runs * capacity.pathNodes),
     segmentCount: new Int32Array(capacity.runs),
     segments: new Int32Array(3 * capacity.runs * capacity.pathNodes),
     rest_m: take(capacity.runs),
@@ -123,23 +132,41 @@ export function nodeIndex(rig: Rig, name: string): number | undefined {
   return link < 0 ? undefined : firstLink(rig) + link;
 }
 
+/** The name of a node, the inverse of {@link nodeIndex}. */
+export function nodeName({ links, points, prepared: { contacts } }: Rig, node: number): string {
+  const point = node - contacts.kinds.length;
+  return contacts.kinds[node]?.name ?? points[point] ?? links[point - points.length] ?? '';
+}
+
 /** Takes all bands off; their places are used again by {@link layRun}. */
 export function clearRuns(rig: Rig): void {
   rig.runs = 0;
 }
 
+/** How a band is laid. */
+export interface Lay {
+  /** Nodes, at least two. */
+  readonly path: readonly number[];
+  /** Unstretched material that takes no part, m; 0 ≤ takeUp_m < material. Default 0. */
+  readonly takeUp_m?: number | undefined;
+  /** Stretched path round something smooth, m, ≥ 0. Default 0. */
+  readonly extra_m?: number | undefined;
+  /** Nodes at which the band is held fast. */
+  readonly pinned?: readonly number[] | undefined;
+}
+
 /**
  * Lays a band along nodes. Rest length of the path: 2·flat length − take-up for
- * a loop, flat length − take-up for the rest. Fittings shorten the path by
- * their dead length. The caller vouches for the numbers:
- * 0 ≤ takeUp_m < material, extra_m ≥ 0, at least two nodes.
+ * a loop, flat length − take-up for the rest, less what is held fast between
+ * neighbours that are both pinned, as far as they are apart at the first sample.
+ * Fittings shorten the path by their dead length. Points have to be placed
+ * before, where pinned. The caller vouches for the numbers, and looks after a
+ * rest length that is not positive and a run without a segment that pulls.
  */
 export function layRun(
   rig: Rig,
   band: Band,
-  path: readonly number[],
-  takeUp_m = 0,
-  extra_m = 0,
+  { path, takeUp_m = 0, extra_m = 0, pinned }: Lay,
 ): void {
   const r = rig.runs;
   if (r >= rig.capacity.runs || path.length > rig.capacity.pathNodes) {
@@ -155,8 +182,9 @@ export function layRun(
   }
   rig.pathLength[r] = path.length;
   rig.closed[r] = isContinuous(band.kind) ? 1 : 0;
+  const held_m = holdFast(rig, r, pinned);
   laySegments(rig, r);
-  rig.rest_m[r] = materialLength(band.kind, band.flatLength_m) - takeUp_m;
+  rig.rest_m[r] = materialLength(band.kind, band.flatLength_m) - takeUp_m - held_m;
   rig.extra_m[r] = extra_m - (band.deadLength_m ?? 0);
   rig.c1_N[r] = band.law.c1_N;
   rig.c2_N[r] = band.law.c2_N;
@@ -165,17 +193,49 @@ export function layRun(
   rig.runs = r + 1;
 }
 
-/**
- * Lists the segments of a run's path, those between the same two nodes once: a
- * loop hung by two contacts runs there and back, a folded band more often.
- */
-function laySegments(rig: Rig, r: number): void {
-  const { capacity, path, segments } = rig;
+/** Segments of a run's path, held or not. */
+export function pathSegments(rig: Rig, r: number): number {
+  const nodes = rig.pathLength[r] as number;
+  return rig.closed[r] === 1 ? nodes : nodes - 1;
+}
+
+/** Squared length added under the root of every distance of a rig, m²: {@link KINK_M2} where it has links. */
+export function kinkOf({ links }: Rig): number {
+  return links.length > 0 ? KINK_M2 : 0;
+}
+
+/** Notes where run r is held fast between pinned neighbours; returns how far they are apart at the first sample, m. */
+function holdFast(rig: Rig, r: number, pinned: readonly number[] | undefined): number {
+  const { capacity, held, path, prepared } = rig;
   const start = r * capacity.pathNodes;
   const nodes = rig.pathLength[r] as number;
-  const last = rig.closed[r] === 1 ? nodes : nodes - 1;
+  const isPinned = (i: number): boolean => pinned?.includes(path[start + i] as number) ?? false;
+  let held_m = 0;
+  for (let s = 0; s < nodes; s++) {
+    const next = (s + 1) % nodes;
+    const fast = s < pathSegments(rig, r) && isPinned(s) && isPinned(next);
+    held[start + s] = fast ? 1 : 0;
+    if (!fast) continue;
+    const a = (path[start + s] as number) * prepared.samples;
+    const b = (path[start + next] as number) * prepared.samples;
+    const across = (track: Float64Array): number => (track[b] as number) - (track[a] as number);
+    const [dx, dy, dz] = [across(rig.nodeX), across(rig.nodeY), across(rig.nodeZ)];
+    held_m += Math.sqrt(dx * dx + dy * dy + dz * dz + kinkOf(rig));
+  }
+  return held_m;
+}
+
+/**
+ * The distinct segments of run r that pull, each with how often the path goes
+ * along it: a loop hung by two contacts runs there and back, a folded band more often.
+ */
+function laySegments(rig: Rig, r: number): void {
+  const { capacity, held, path, segments } = rig;
+  const start = r * capacity.pathNodes;
+  const nodes = rig.pathLength[r] as number;
   let end = 3 * start;
-  for (let s = 0; s < last; s++) {
+  for (let s = 0; s < pathSegments(rig, r); s++) {
+    if (held[start + s] === 1) continue;
     const from = path[start + s] as number;
     const to = path[start + ((s + 1) % nodes)] as number;
     let at = 3 * start;

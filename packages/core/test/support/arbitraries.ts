@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { AnchoredExercise, Band, Exercise, Setup } from '../../src/index.js';
+import type { AnchoredExercise, Band, Exercise, Setup, Triple } from '../../src/index.js';
 
 const coefficient = (most: number) => fc.double({ min: 0, max: most, noNaN: true });
 
@@ -52,11 +52,12 @@ export function setupOf(
   exercise: Exercise,
   bands: readonly Band[],
   path: readonly string[],
+  anchor: Triple = [1.6, 1.2, 0.1],
 ): Setup {
   return {
     body: { stature_m: 1.75, mass_kg: 72 },
     exercise,
-    points: { anchor: [1.6, 1.2, 0.1] },
+    points: { anchor },
     bands,
     runs: bands.map(({ id }) => ({ band: id, path })),
     samples: 11,

@@ -1,5 +1,6 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { setUpApp } from '../../testing/app';
+import { Frames } from '../../testing/frames';
 import { type Axes, type ChartLine, line, shadeTo } from './chart-style';
 import { LineChart } from './line-chart';
 
@@ -19,21 +20,13 @@ const rising =
 const at = (x: number, y: number) => ({ x, y });
 
 describe('line chart', () => {
-  let frames: (() => void)[];
+  let frames: Frames;
 
   beforeEach(() => {
     setUpApp();
-    frames = [];
-    spyOn(window, 'requestAnimationFrame').and.callFake((callback) =>
-      frames.push(() => callback(0)),
-    );
+    frames = new Frames();
   });
 
-  const frame = (): void => {
-    const due = frames;
-    frames = [];
-    for (const callback of due) callback();
-  };
   const show = (
     fixture: ComponentFixture<LineChart>,
     lines: () => ChartLine[],
@@ -64,7 +57,7 @@ describe('line chart', () => {
       const moved = chart(rising(80), axes(100));
       const before = picture(moved);
       show(moved, lines, on);
-      while (frames.length > 0) frame();
+      while (frames.areWanted) frames.next();
       expect(picture(moved)).not.toBe(before);
       expect(picture(moved)).toBe(picture(chart(lines, on)));
     });
@@ -74,9 +67,9 @@ describe('line chart', () => {
     const moved = chart(rising(80), axes(100));
     const before = picture(moved);
     show(moved, rising(180), axes(200));
-    frame();
+    frames.next();
     expect(picture(moved)).toBe(before);
-    frame();
+    frames.next();
     expect(picture(moved)).not.toBe(before);
   });
 });

@@ -1,6 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { Store } from '@ngrx/store';
 import { setUpStudio } from '../../testing/app';
+import { Frames } from '../../testing/frames';
 import {
   bandRecord,
   measurementRecord,
@@ -20,21 +21,12 @@ const BAND = bandRecord({
 describe('workbench', () => {
   let host: HTMLElement;
   let check: () => void;
-  let frames: Map<number, FrameRequestCallback>;
-  let now: number;
+  let frames: Frames;
 
   beforeEach(() => {
     localStorage.clear();
     setUpStudio([BAND]);
-    frames = new Map();
-    now = 0;
-    spyOn(performance, 'now').and.callFake(() => now);
-    let asked = 0;
-    spyOn(window, 'requestAnimationFrame').and.callFake((callback) => {
-      frames.set(++asked, callback);
-      return asked;
-    });
-    spyOn(window, 'cancelAnimationFrame').and.callFake((id) => void frames.delete(id));
+    frames = new Frames();
     const fixture = TestBed.createComponent(Workbench);
     host = fixture.nativeElement as HTMLElement;
     document.body.append(host);
@@ -49,12 +41,7 @@ describe('workbench', () => {
 
   /** A few frames in which the hand is still: each brings one thing that waited. */
   const pause = (): void => {
-    for (let i = 0; i < 4; i++) {
-      const due = frames;
-      frames = new Map();
-      now += 16;
-      for (const callback of due.values()) callback(now);
-    }
+    for (let i = 0; i < 4; i++) frames.next();
   };
   const scene = (): string =>
     host.querySelector('[data-testid=scene-demand]')?.textContent?.trim() ?? '';

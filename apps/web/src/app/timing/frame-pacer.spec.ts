@@ -1,6 +1,7 @@
 import { Component, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { setUpApp } from '../../testing/app';
+import { Frames } from '../../testing/frames';
 import { PointerMoves } from '../drawing/pointer-moves';
 import { FramePacer } from './frame-pacer';
 
@@ -16,26 +17,12 @@ class Drawing {
 describe('frame pacer', () => {
   let pacer: FramePacer;
   let done: string[];
-  let frames: (() => void)[];
-  let now: number;
-
-  /** The browser comes to its next frame. */
-  const frame = (at: number): void => {
-    now = at;
-    const due = frames;
-    frames = [];
-    for (const callback of due) callback();
-  };
+  let frames: Frames;
 
   beforeEach(() => {
     setUpApp();
-    frames = [];
+    frames = new Frames();
     done = [];
-    now = 0;
-    spyOn(window, 'requestAnimationFrame').and.callFake((callback) =>
-      frames.push(() => callback(now)),
-    );
-    spyOn(performance, 'now').and.callFake(() => now);
     pacer = TestBed.inject(FramePacer);
   });
 
@@ -50,63 +37,63 @@ describe('frame pacer', () => {
 
   it('gives the hand a frame of its own, and what follows the next', () => {
     move('a');
-    frame(0);
+    frames.next(0);
     expect(done).toEqual(['a']);
-    frame(16);
+    frames.next(16);
     expect(done).toEqual(['a', 'after a']);
     // One more frame tells how long the last one took.
-    frame(32);
-    expect(frames).toEqual([]);
+    frames.next(32);
+    expect(frames.areWanted).toBeFalse();
   });
 
   it('rests after what made a frame late, but no longer than a tenth of a second', () => {
     follow('in time');
-    frame(0);
+    frames.next(0);
     follow('late');
-    frame(16);
+    frames.next(16);
     expect(done).toEqual(['in time', 'late']);
     follow('after a rest');
     // The frame before took 40 ms, which is 23 too many.
-    for (const at of [56, 73, 90, 101]) frame(at);
+    for (const at of [56, 73, 90, 101]) frames.next(at);
     expect(done.at(-1)).toBe('late');
-    frame(103);
+    frames.next(103);
     expect(done.at(-1)).toBe('after a rest');
-    frame(403);
+    frames.next(403);
     follow('after the longest rest');
-    for (const at of [420, 487]) frame(at);
+    for (const at of [420, 487]) frames.next(at);
     expect(done.at(-1)).toBe('after a rest');
-    frame(503);
+    frames.next(503);
     expect(done.at(-1)).toBe('after the longest rest');
   });
 
   it('does only the last of several moves, and the last of what follows', () => {
     move('a');
     move('b');
-    frame(0);
+    frames.next(0);
     move('c');
-    frame(16);
-    frame(32);
+    frames.next(16);
+    frames.next(32);
     expect(done).toEqual(['b', 'c', 'after c']);
   });
 
   it('takes a move that changes nothing for a pause', () => {
     move('a');
-    frame(0);
+    frames.next(0);
     pacer.keepUp(owner, () => done.push('still'));
-    frame(16);
+    frames.next(16);
     expect(done).toEqual(['a', 'still', 'after a']);
   });
 
   it('lets what follows wait no longer than a tenth of a second in a drag without pauses', () => {
     for (let at = 0; at <= 96; at += 16) {
       move(`at ${at}`);
-      frame(at);
+      frames.next(at);
     }
     expect(done.some((what) => what.startsWith('after'))).toBeFalse();
     move('last');
-    frame(112);
+    frames.next(112);
     expect(done.at(-1)).toBe('after at 96');
-    frame(128);
+    frames.next(128);
     expect(done.at(-1)).toBe('last');
   });
 
@@ -117,37 +104,37 @@ describe('frame pacer', () => {
     pacer.follow({}, () => done.push('third'));
     follow('first anew');
     pacer.forget(other);
-    frame(0);
+    frames.next(0);
     expect(done).toEqual(['first anew']);
-    frame(16);
-    frame(32);
+    frames.next(16);
+    frames.next(32);
     expect(done).toEqual(['first anew', 'third']);
   });
 
   it('takes a long piece of work a few steps at a time, and leaves the hand its frames', () => {
     function* work(): Generator<string, void, void> {
       for (const step of ['one', 'two', 'three']) {
-        now += 3;
+        frames.now += 3;
         done.push(step);
         yield step;
       }
     }
     pacer.followInSteps({}, work(), (all) => done.push(all.join(' ')));
-    frame(0);
+    frames.next(0);
     expect(done).toEqual(['one', 'two']);
     move('a');
-    for (const at of [16, 32, 48]) frame(at);
+    for (const at of [16, 32, 48]) frames.next(at);
     expect(done.slice(2)).toEqual(['a', 'three', 'one two three', 'after a']);
   });
 
   it('hands over what the steps gave, unless it is of no use any more', () => {
     const given: number[][] = [];
     pacer.followInSteps(owner, [1, 2].values(), (all) => given.push(all));
-    frame(0);
+    frames.next(0);
     expect(given).toEqual([[1, 2]]);
     pacer.followInSteps(owner, [3].values(), (all) => given.push(all));
     pacer.forget(owner);
-    frame(16);
+    frames.next(16);
     expect(given.length).toBe(1);
   });
 
@@ -162,7 +149,7 @@ describe('frame pacer', () => {
     go(3);
     go(5);
     expect(host.textContent).toBe('0');
-    frame(0);
+    frames.next(0);
     expect(host.textContent).toBe('5');
     go(9);
     drawing?.dispatchEvent(new PointerEvent('pointerup'));
@@ -177,7 +164,7 @@ describe('frame pacer', () => {
       ?.dispatchEvent(new PointerEvent('pointermove', { clientX: 3 }));
     const { at } = fixture.componentInstance;
     fixture.destroy();
-    frame(0);
+    frames.next(0);
     expect(at()).toBe(0);
   });
 });

@@ -1,0 +1,88 @@
+// The programs of the product while they run: database, gauge and server, ended together.
+import { spawn } from 'node:child_process';
+import { createInterface } from 'node:readline';
+import { freePort } from './ports.mjs';
+import { startCluster } from './postgres.mjs';
+import { end } from './processes.mjs';
+
+const FIRST_GAUGE_PORT = 4480;
+
+/** The demo trainer, as in demo/studio.json. */
+export const DEMO_SIGN_IN = 'mika@canalside.example / towpath';
+
+/**
+ * Starts what is asked for under one roof: a program that ends by itself, Ctrl-C or SIGTERM ends
+ * all of them in the order in which they were started, the database last, and then this process.
+ */
+export class Services {
+  #children = [];
+  #cluster;
+  #stopping = false;
+
+  constructor(root) {
+    this.root = root;
+    for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+      process.on(signal, () => void this.stop(0));
+  }
+
+  /** The database given by its address, else a private one in `folder`; resolves with the address. */
+  async database(given, folder) {
+    if (given !== undefined) return given;
+    this.#cluster = await startCluster(folder);
+    return this.#cluster.url;
+  }
+
+  /** Gauge and server, with the demo scenario on an empty database; resolves once both are ready. */
+  async app({ databaseUrl, port, nodeFlags = [] }) {
+    const gaugePort = await freePort(FIRST_GAUGE_PORT);
+    const programs = [
+      this.#program('apps/server/src/main.ts', nodeFlags, {
+        DATABASE_URL: databaseUrl,
+        PORT: String(port),
+        OTTER_DEMO: 'yes',
+        OTTER_GAUGE_URL: `ws://127.0.0.1:${gaugePort}`,
+      }),
+      this.#program('apps/gauge/src/main.ts', nodeFlags, { OTTER_GAUGE_PORT: String(gaugePort) }),
+    ];
+    await Promise.all(programs.map(ready));
+  }
+
+  /** Runs any other program under the same roof; its output is shown unless `stdio` says otherwise. */
+  run(command, args, options = {}) {
+    const child = spawn(command, args, {
+      cwd: this.root,
+      stdio: ['ignore', 'inherit', 'inherit'],
+      // Ctrl-C reaches the whole foreground group; our programs are stopped by us, in order.
+      detached: true,
+      ...options,
+    });
+    child.on('exit', (code) => void this.stop(code ?? 1));
+    this.#children.push(child);
+    return child;
+  }
+
+  async stop(exitCode) {
+    if (this.#stopping) return;
+    this.#stopping = true;
+    for (const child of this.#children) await end(child);
+    this.#cluster?.stop();
+    process.exit(exitCode);
+  }
+
+  #program(path, nodeFlags, env) {
+    return this.run(process.execPath, [...nodeFlags, '--import', 'tsx', path], {
+      env: { ...process.env, ...env },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+  }
+}
+
+/** Resolves once a program says that it is ready; shows whatever else it says. */
+function ready(child) {
+  return new Promise((resolve) => {
+    createInterface({ input: child.stdout }).on('line', (line) => {
+      if (line.startsWith('ready ')) resolve();
+      else console.log(line);
+    });
+  });
+}
