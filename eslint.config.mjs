@@ -96,7 +96,11 @@ export default tseslint.config(
   },
   {
     files: ['packages/contracts/src/**/*.ts'],
-    rules: forbid('Contracts import zod alone.', '@wiry-otter/*', 'node:*'),
+    rules: forbid(
+      'Contracts import zod, and types and constants of the core.',
+      '@wiry-otter/!(core)',
+      'node:*',
+    ),
   },
   {
     files: ['apps/web/src/**/*.ts'],

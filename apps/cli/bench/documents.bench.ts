@@ -58,7 +58,7 @@ say(
   bestPerSecond((i) => {
     placePoint(rig, 0, 1.8 + 0.001 * (i % 300), 1.2, 0);
     clearRuns(rig);
-    layRun(rig, bands[i % 3] as Band, path);
+    layRun(rig, bands[i % 3] as Band, { path });
     solveRig(rig, buffers);
     summarise(rig, buffers, summary);
   }),

@@ -103,11 +103,7 @@ function laid(one: Case): { rig: Rig; buffers: SolutionBuffers } {
   Object.values(one.links ?? {}).forEach(([x, y, z], l) => guessLink(rig, l, x, y, z));
   clearRuns(rig);
   for (const { band: laidBand, path } of one.runs) {
-    layRun(
-      rig,
-      laidBand,
-      path.map((name) => nodeIndex(rig, name) ?? -1),
-    );
+    layRun(rig, laidBand, { path: path.map((name) => nodeIndex(rig, name) ?? -1) });
   }
   return { rig, buffers: createSolutionBuffers(rig) };
 }

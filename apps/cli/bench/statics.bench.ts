@@ -60,19 +60,20 @@ function rateOfPlain(program: string, { rig, solve, summary }: Prepared, title: 
 
 /** Gives the rig to the C program and reads back its rate and mean. */
 function runPlain(program: string, rig: Rig): { rate: number; mean: number } {
-  const { bodyweight, contacts, judge, samples, strength, unassisted } = rig.prepared;
+  const { bodyweight, contacts, demand, samples, strength } = rig.prepared;
   const { trackOfNode, nodeOfTrack } = createSolutionBuffers(rig);
   const nodes = contacts.kinds.length + rig.points.length + rig.links.length;
   const weights = (track: 'weightX' | 'weightY'): number[] =>
     Array.from({ length: nodes * samples }, (_, i) =>
-      judge.kind === 'linear' ? (judge[track][i] ?? 0) : 0,
+      demand.kind === 'linear' ? (demand[track][i] ?? 0) : 0,
     );
-  const judged = judge.kind === 'contact' ? judge.at.length : 0;
+  const asked = demand.kind === 'netPull' ? demand.at.length : 0;
   const numbers = [
-    judge.kind === 'linear' ? 1 : 0,
+    demand.kind === 'linear' ? 1 : 0,
+    demand.sided ? 1 : 0,
     bodyweight ? 1 : 0,
     samples,
-    judged,
+    asked,
     nodeOfTrack.length,
     nodes,
     rig.links.length,
@@ -85,7 +86,7 @@ function runPlain(program: string, rig: Rig): { rate: number; mean: number } {
     ...rig.linkGuess_m,
     ...weights('weightX'),
     ...weights('weightY'),
-    ...unassisted,
+    ...demand.unassisted,
     ...strength,
     // The C loop knows no spare track: −1 is a node whose force nobody needs.
     ...Array.from({ length: nodes }, (_, i) =>

@@ -48,11 +48,11 @@ function calibrateCommand(document: unknown): Result<object> {
   if (!samples.ok) return samples;
   const fitted = calibrate(samples.value);
   if (!fitted.ok) return fitted;
-  const { law, loss, grade } = fitted.value;
+  const { law, loss, grade, misfit } = fitted.value;
   const predict = (samples.value.predict ?? []).map((stretch) =>
     predictStrand(fitted.value, stretch),
   );
-  return withHead('wiry-otter.calibration', { ok: true, value: { law, loss, grade, predict } });
+  return withHead('wiry-otter.calibration', { ok: true, value: { law, loss, grade, misfit, predict } });
 }
 
 function decideCommand(document: unknown): Result<object> {

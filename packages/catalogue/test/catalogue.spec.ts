@@ -108,7 +108,7 @@ describe('catalogue', () => {
           if (unassisted === undefined) return fail('no bounds');
           const weight = KILOGRAMS_PER_METRE * stature_m * STANDARD_GRAVITY_M_S2;
           const one = unassisted.per === 'weight' ? weight : weight * stature_m;
-          for (const demand of prepared(exercise, stature_m).unassisted) {
+          for (const demand of prepared(exercise, stature_m).demand.unassisted) {
             const share = Math.abs(demand) / one;
             expect(share).toBeGreaterThanOrEqual(unassisted.least - 1e-9);
             expect(share).toBeLessThanOrEqual(unassisted.most + 1e-9);

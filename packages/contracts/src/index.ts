@@ -1,3 +1,4 @@
+export * from './documents/band-parts.js';
 export * from './documents/band.js';
 export * from './documents/care.js';
 export * from './documents/exercise.js';

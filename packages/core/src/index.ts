@@ -1,5 +1,6 @@
 export { type Fault, type FaultCode, fail, type Result, succeed } from './faults.js';
 export {
+  FORCE_UNITS,
   type ForceUnit,
   fromNewtons,
   FORCE_WORDS,
@@ -14,6 +15,7 @@ export {
 } from './units/units.js';
 export {
   type Band,
+  BAND_KINDS,
   type BandKind,
   DEFAULT_LOSS,
   DEFAULT_STRETCH_LIMIT,
@@ -37,8 +39,11 @@ export {
   calibrate,
   type Calibration,
   type Grade,
+  GRADES,
   type LabelClaim,
   predictStrand,
+  PULL_DIRECTIONS,
+  type PullDirection,
   type PullSample,
   type StrandReading,
   toStrandReading,
@@ -76,6 +81,7 @@ export {
   type RiggedBand,
   riggedLength,
   type Rigging,
+  RIGGINGS,
   STANDING_ERROR_N,
   weighedPull,
   type Weighing,
@@ -84,6 +90,8 @@ export { SOFT_SHARE, softening, type Softening } from './care/softening.js';
 export {
   DEFAULT_INSPECTION_RULE,
   type Finding,
+  FINDINGS,
+  INSPECTION_POINTS,
   type InspectedBand,
   INSPECTION_STRETCH,
   inspectionDue,
@@ -94,6 +102,7 @@ export {
   type InspectionResult,
   type InspectionRule,
   type Material,
+  MATERIALS,
   WEAR_STRETCH,
 } from './care/inspection.js';
 export {
@@ -131,6 +140,7 @@ export {
   truePull,
   type VirtualBand,
 } from './simulation/virtual-band.js';
+export { DEMAND_COURSES, PLANES, STRENGTH_SHAPES } from './body/exercise.js';
 export type {
   Demand,
   DemandCourse,
@@ -145,6 +155,8 @@ export type {
 } from './body/exercise.js';
 export { type Body, CHAIN, type Joint, JOINTS, type Segment, SEGMENTS } from './body/segments.js';
 export { BUILT_IN_CONTACTS, type ContactField, contactNames } from './body/contacts.js';
+export { isHold } from './body/holds.js';
+export { MUSCLE_GROUPS, type MuscleGroup } from './body/muscle-groups.js';
 export { layLeftLimbs } from './body/other-side.js';
 export { ARM_REACH, type ArmDirections, solveArm } from './body/two-link-arm.js';
 export { checkNames } from './rig/check-names.js';
@@ -162,7 +174,7 @@ export {
   type RigNames,
 } from './rig/rig.js';
 export { DEFAULT_SAMPLES, type Load, type Run, type Setup } from './rig/setup.js';
-export { prepareExercise, rootPlace, type Stance } from './demand/prepare.js';
+export { type PreparationOptions, prepareExercise, rootPlace } from './demand/prepare.js';
 export { askedDemand, type PreparedDemand, type PreparedExercise } from './demand/prepared.js';
 export { createSolutionBuffers, type SolutionBuffers } from './demand/solution-buffers.js';
 export { solveRig } from './demand/solve-rig.js';
@@ -195,39 +207,69 @@ export {
 } from './demand/kinds/demand-kinds.js';
 export { type PhaseRange, WHOLE_REP } from './body/motion.js';
 export {
+  type AnchoredSetup,
   type AnchorFacts,
   type BandFacts,
   type Caution,
+  CAUTION_LEVELS,
   type CautionContext,
   type CautionLevel,
+  type Condition,
+  CONDITIONS,
   type Cure,
+  DOOR_SIDES,
+  DOOR_SWINGS,
   type DoorFit,
+  type DoorSide,
+  type DoorSwing,
+  type Goal,
+  GOALS,
   type PersonFacts,
   type WorkFacts,
 } from './safety/caution.js';
-export { type Clearance, clearanceWords, DEFERENCE } from './safety/clearance.js';
-export { jointAngles, type RangedJoint } from './body/joint-angles.js';
+export {
+  type Allowed,
+  type Clearance,
+  type ClearanceLimits,
+  clearanceWords,
+  DEFERENCE,
+  REHAB_STAGES,
+  type RehabStage,
+  stageOf,
+} from './safety/clearance.js';
+export { jointAngles, RANGED_JOINTS, type RangedJoint } from './body/joint-angles.js';
 export { CAUTION_RULES, findCautions } from './safety/rules.js';
-export { distanceCure } from './safety/stretch.js';
+export { greatestTip } from './safety/balance.js';
+export { leastDistance } from './safety/room.js';
 export { headClearance } from './safety/face.js';
 export { equalCable, equalDumbbell, type EqualWeight } from './alternatives/equal-weight.js';
 export { type KnownLaws, remeasured, type Remeasured } from './alternatives/remeasured.js';
 export { type ChangeCost, whatIf } from './alternatives/what-if.js';
-export { decide } from './progression/decide.js';
+export { decide, decideByGates, isSchoolOffered } from './progression/decide.js';
 export {
   type Decision,
+  DECISION_CODES,
   type DecisionCode,
   DEFAULT_PAIN_LIMIT,
   type DoneSession,
   type DoneSet,
+  type Form,
+  FORMS,
   type LadderRung,
   type Prescription,
   type Reason,
+  RED_FLAGS,
+  type RedFlag,
   type Review,
   type School,
   SCHOOLS,
+  STOP_PAIN,
 } from './progression/review.js';
 export {
+  ANCHOR_KINDS,
+  ANCHOR_SIDES,
+  type Stance,
+  STANCES,
   type AnchoredExercise,
   type AnchorKind,
   type AnchorPlace,
@@ -236,6 +278,7 @@ export {
   type AnchorSide,
   type ExerciseAnchor,
   rootOnAnchor,
+  towardsAnchor,
 } from './rig/anchor-points.js';
 export {
   type ComposedSetup,
@@ -243,6 +286,8 @@ export {
   composeSetup,
   type FittedBand,
   type Route,
+  ROUTE_FORMS,
+  type RouteForm,
   routeFor,
 } from './rig/compose.js';
 export { isLinkable, loopsOf } from './rig/link-bands.js';

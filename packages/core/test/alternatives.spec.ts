@@ -140,8 +140,9 @@ describe('what if', () => {
       slip_m: 0.05,
       wraps: 1,
     }).runs;
-    expect(run?.takeUp_m).toBeCloseTo(0.1, 12);
-    expect(run?.extra_m).toBeCloseTo(0.6 + 0.6, 12);
+    expect(run?.takeUp_m).toBeCloseTo(0.1 + 1.2, 12);
+    expect(run?.hitch_m).toBeCloseTo(0.6 + 0.6, 12);
+    expect(run?.extra_m).toBe(0);
   });
 });
 

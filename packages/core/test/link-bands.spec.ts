@@ -49,8 +49,8 @@ describe('loops one through the other', () => {
   it('put what lies round the anchor on the first and what is gripped lower on the last', () => {
     const bands = [loop('a', 40), loop('b', 30), loop('c', 20)];
     const { runs } = composeSetup(composition(bands, { wraps: 1, slip_m: 0.05 }));
-    expect(runs.map(({ extra_m }) => extra_m)).toEqual([0.6, 0, 0]);
-    expect(runs.map(({ takeUp_m }) => takeUp_m)).toEqual([0, 0, 0.1]);
+    expect(runs.map(({ hitch_m }) => hitch_m)).toEqual([0.6, 0, 0]);
+    expect(runs.map(({ takeUp_m }) => takeUp_m)).toEqual([0.6, 0, 0.1]);
     expect(runs[1]?.path).toEqual(['link1', 'link2']);
   });
 

@@ -6,12 +6,13 @@ import {
   type MarkedSetup,
   rigSetup,
   setupMarks,
+  type Stance,
 } from '../src/index.js';
 import { ROW } from './support/arbitraries.js';
 
 const EXERCISE = {
   ...ROW,
-  stance: 'standing',
+  stance: 'standing' as Stance,
   routes: [
     { id: 'held', for: 'continuous' as const, path: ['anchor', 'gripL', 'gripR'], takeUp_m: 0.02 },
     { id: 'tube', for: 'open' as const, path: ['gripL', 'anchor', 'gripR'] },
@@ -81,7 +82,10 @@ describe('marks of a set-up', () => {
   });
 
   it('leave out what a set-up does not have', () => {
-    const seated = setupMarks({ ...composed(), exercise: { ...EXERCISE, stance: 'seated' } });
+    const seated = setupMarks({
+      ...composed(),
+      exercise: { ...EXERCISE, stance: 'seated' as const },
+    });
     expect(seated.stance_m).toBeUndefined();
     const onBody = { ...composed(), exercise: { ...EXERCISE, anchor: undefined }, points: {} };
     expect(setupMarks({ ...onBody, runs: [] }).distance_m).toBeUndefined();

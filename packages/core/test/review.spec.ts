@@ -1,4 +1,4 @@
-import { decide, type Decision, type DoneSet, type Review } from '../src/index.js';
+import { decide, decideByGates, type Decision, type DoneSet, type Review } from '../src/index.js';
 import { differences, readVectors } from './support/vectors.js';
 
 /** Vectors of schools that come later pass the gates and are refused by name. */
@@ -55,15 +55,82 @@ describe('decide', () => {
 
 describe('gates', () => {
   it('stop on a red flag, whatever else was done', () => {
-    const sessions = [{ date: '2026-03-02', sets: three(15), redFlag: true }];
-    expect(decided({ sessions }).code).toBe('stop');
+    for (const redFlag of [true, 'dizziness'] as const) {
+      const sessions = [{ date: '2026-03-02', sets: three(15), redFlag }];
+      expect(decided({ sessions }).code).toBe('stop');
+    }
+    const named = [{ date: '2026-03-02', sets: three(15), redFlag: 'chestPain' as const }];
+    expect(decided({ sessions: named }).reasons[0]?.text).toContain('chest pain');
+    const none = [{ date: '2026-03-02', sets: three(10), redFlag: false }];
+    expect(decided({ sessions: none }).code).toBe('more');
+  });
+
+  it('are all weighed and give their reasons in their order, also behind one that closed', () => {
+    const broken = three(10, { form: 'breaking', pain: 5 });
+    const { code, reasons } = decided({
+      sessions: [
+        { date: '2026-01-02', sets: three(10) },
+        { date: '2026-03-02', sets: broken, redFlag: true },
+      ],
+      clearance: { until: '2026-03-01' },
+    });
+    expect(code).toBe('stop');
+    expect(reasons.map(({ rule }) => rule)).toEqual([
+      'gate.red-flag',
+      'gate.clearance',
+      'gate.pain',
+      'gate.break',
+      'gate.form',
+    ]);
+    const clean = decided({
+      sessions: [
+        { date: '2026-02-28', sets: three(10) },
+        { date: '2026-03-02', sets: three(10) },
+      ],
+    });
+    expect(clean.reasons.slice(0, 4).map(({ rule }) => rule)).toEqual([
+      'gate.red-flag',
+      'gate.pain',
+      'gate.break',
+      'gate.form',
+    ]);
+  });
+
+  it('begin again at the shortest time where the school goes by time', () => {
+    const eased = decided({
+      school: 'hold',
+      prescription: { sets: 3, hold_s: 12, rest_s: 90, rungs: [2] },
+      sessions: [{ date: '2026-03-02', sets: [set(0, { rung: 2, hold_s: 12, pain: 4 })] }],
+    });
+    expect(eased).toEqual(
+      jasmine.objectContaining({ code: 'lighter', rungs: [1], target: [5, 5, 5] }),
+    );
+  });
+
+  it('decide alone for a school that is not offered: the same again where all let pass', () => {
+    const holds = (pain: number) =>
+      decideByGates(
+        review({
+          school: 'hold',
+          prescription: { sets: 2, hold_s: 12, rest_s: 90, rungs: [2], target: [12, 10] },
+          sessions: [{ date: '2026-03-02', sets: [set(0, { rung: 2, hold_s: 12, pain })] }],
+        }),
+      );
+    const passed = holds(0);
+    expect(passed.ok && passed.value).toEqual(
+      jasmine.objectContaining({ code: 'repeat', rungs: [2], target: [12, 10] }),
+    );
+    const stopped = holds(6);
+    expect(stopped.ok && stopped.value.code).toBe('stop');
   });
 
   it('stop at pain 6, ease off above the limit, pass at the limit', () => {
     const withPain = (pain: number) =>
       decided({ sessions: [{ date: '2026-03-02', sets: three(10, { pain }) }] });
     expect(withPain(6).code).toBe('stop');
-    expect(withPain(5)).toEqual(jasmine.objectContaining({ code: 'lighter', rungs: [0] }));
+    expect(withPain(5)).toEqual(
+      jasmine.objectContaining({ code: 'lighter', rungs: [0], target: [8, 8, 8] }),
+    );
     expect(withPain(4).code).toBe('lighter');
     expect(withPain(3).code).toBe('more');
   });

@@ -130,8 +130,8 @@ describe('composing a set-up', () => {
     const both = composeSetup({ exercise: ROW, body, anchor, routes, bands: [tube, BAND] });
     expect(both.points).toEqual({ anchor: [1.9, 1.1, 0] });
     expect(both.runs).toEqual([
-      { band: 'b', path: ['gripL', 'anchor', 'gripR'], takeUp_m: 0, extra_m: 0 },
-      { band: 'a', path: ['anchor', 'gripL', 'gripR'], takeUp_m: 0.1, extra_m: 0 },
+      { band: 'b', path: ['gripL', 'anchor', 'gripR'], takeUp_m: 0, extra_m: 0, hitch_m: 0 },
+      { band: 'a', path: ['anchor', 'gripL', 'gripR'], takeUp_m: 0.1, extra_m: 0, hitch_m: 0 },
     ]);
     const looped = composeSetup({
       ...both,

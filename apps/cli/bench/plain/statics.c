@@ -3,9 +3,9 @@
  * the hot path is measured against. Used by the bench alone, which builds it once without links
  * (-DLINKED=0) and once with (-DLINKED=1), so that neither pays for the other.
  *
- * stdin:  linear bodyweight samples judged tracked nodes links runs seconds; of each run: segments
+ * stdin:  linear sided bodyweight samples asked tracked nodes links runs seconds; of each run: segments
  *         rest extra c1 c2 c3 loss linked and its path; then the places of the nodes (links last),
- *         the links' first guesses, the judge's weights, demand without the band, strength of the
+ *         the links' first guesses, the demand's weights, demand without the band, strength of the
  *         muscle, and the track of each node.
  * stdout: solves per second in the best of many short rounds, and the mean demand, to compare with
  *         the core's.
@@ -191,9 +191,9 @@ static void settle(void) {
 }
 
 int main(void) {
-  int linear, bodyweight, samples, judged, tracked, nodes, longest_path = 1;
+  int linear, sided, bodyweight, samples, asked, tracked, nodes, longest_path = 1;
   double seconds;
-  if (scanf("%d %d %d %d %d %d %d %d %lf", &linear, &bodyweight, &samples, &judged, &tracked, &nodes, &links, &runs, &seconds) != 9) return 2;
+  if (scanf("%d %d %d %d %d %d %d %d %d %lf", &linear, &sided, &bodyweight, &samples, &asked, &tracked, &nodes, &links, &runs, &seconds) != 10) return 2;
   run = calloc(runs, sizeof(struct run));
   for (int r = 0; r < runs; r++) {
     struct run *a = &run[r];
@@ -273,32 +273,36 @@ int main(void) {
         }
       }
       if (!linear) {
-        memset(demand, 0, samples * 8);
-        memset(back, 0, samples * 8);
-        for (int i = 0; i < judged * samples; i++) {
-          demand[i % samples] += sqrt(ex[i] * ex[i] + ey[i] * ey[i] + ez[i] * ez[i]);
-          back[i % samples] += sqrt(lx[i] * lx[i] + ly[i] * ly[i] + lz[i] * lz[i]);
+        for (int k = 0; k < samples; k++) {
+          double a = 0, b = 0, c = 0, d = 0, e = 0, f = 0;
+          for (int i = k; i < asked * samples; i += samples) {
+            a += ex[i]; b += ey[i]; c += ez[i];
+            d += lx[i]; e += ly[i]; f += lz[i];
+          }
+          demand[k] = sqrt(a * a + b * b + c * c);
+          back[k] = sqrt(d * d + e * e + f * f);
         }
       }
       anchor = 0;
-      for (int i = judged * samples; i < tracked * samples; i++) {
+      for (int i = asked * samples; i < tracked * samples; i++) {
         double a = sqrt(ex[i] * ex[i] + ey[i] * ey[i] + ez[i] * ez[i]), b = sqrt(lx[i] * lx[i] + ly[i] * ly[i] + lz[i] * lz[i]);
         if (a > anchor) anchor = a;
         if (b > anchor) anchor = b;
       }
       double peak = 0, hardest = 0, sum = 0, hard = 0, floor = 0, left = 0, own = 0, least = 1e9, most = -1e9;
-      int dead = 0, slack = 0, turned = 0;
+      int dead = 0, slack = 0, turned = 0, reversed = 0;
       for (int k = 0; k < samples; k++) {
-        double d = fabs(demand[k]), h = d / strength[k], w = k == 0 || k == samples - 1 ? 0.5 : 1;
+        double d = sided ? fmax(0, demand[k]) : fabs(demand[k]), h = d / strength[k], w = k == 0 || k == samples - 1 ? 0.5 : 1;
         if (d > peak) peak = d;
         if (h > hardest) hardest = h;
         sum += w * d;
         hard += w * h;
       }
       for (int k = 0; k < samples; k++) {
-        if (fabs(demand[k]) < 0.1 * peak) dead++;
+        if ((sided ? fmax(0, demand[k]) : fabs(demand[k])) < 0.1 * peak) dead++;
+        if (sided && demand[k] < -1e-9) reversed++;
         int taut = 0;
-        for (int r = 0; r < runs; r++) taut |= stretch[r * samples + k] > 1;
+        for (int r = 0; r < runs; r++) taut |= stretch[r * samples + k] > 1 + 1e-9;
         if (!taut) slack++;
       }
       if (bodyweight) {
@@ -315,7 +319,7 @@ int main(void) {
         }
       }
       mean = sum / (samples - 1);
-      other += hard / hardest + dead + slack + turned + left + own + least + most + energy[samples - 1] - energy[0];
+      other += hard / hardest + dead + slack + turned + reversed + left + own + least + most + energy[samples - 1] - energy[0];
     }
     took = now() - began;
     best = fmax(best, rounds / (now() - round_began));

@@ -1,4 +1,13 @@
+import { PULL_DIRECTIONS } from '@wiry-otter/core';
 import * as z from 'zod';
+import {
+  bandState,
+  bandStock,
+  fittings,
+  gauge,
+  rigging,
+  weighing,
+} from '../documents/band-parts.js';
 import { inspectionFindings, material } from '../documents/care.js';
 import { bandKind, day, nonNegative } from '../documents/primitives.js';
 import { labelClaim } from '../documents/samples.js';
@@ -10,14 +19,6 @@ const width_mm = z.number().min(1).max(300);
 const thickness_mm = z.number().min(0.1).max(50);
 const longestPull_m = 90;
 const words = z.string().trim().max(2000);
-
-export const bandState = z.enum(['inUse', 'watch', 'retired']);
-
-/** Handles and clips: what they add to the length, which stretches nothing, and what they weigh. */
-export const fittings = z.strictObject({
-  deadLength_m: nonNegative.max(2),
-  mass_kg: nonNegative.max(10),
-});
 
 /** Where a band is now. A person who is not this trainer's shows as `person` without a name. */
 export const holder = z.discriminatedUnion('at', [
@@ -39,7 +40,7 @@ const bandFields = {
   name: z.string().trim().min(1).max(80),
   kind: bandKind,
   /** A roll is stock to cut from; it has no place in a set-up. */
-  stock: z.enum(['band', 'roll']),
+  stock: bandStock,
   /** The roll that this piece was cut from; it has the roll's law until it is measured itself. */
   cutFrom: uuid.nullable(),
   /** Of a roll: what is left on it. */
@@ -72,14 +73,6 @@ export const bandInput = z.strictObject({
 });
 export type BandInput = z.infer<typeof bandInput>;
 
-/** A bathroom scale's two readings, with where bar and foot stood. */
-export const weighing = z.strictObject({
-  free_kg: z.number().min(10).max(400),
-  standing_kg: z.number().min(0).max(400),
-  bar_m: z.number().min(0.1).max(6),
-  foot_m: z.number().min(0).max(0.3),
-});
-
 const readingFields = {
   /** Between hook and fixed end, fittings included. */
   length_m: z.number().positive().max(longestPull_m),
@@ -88,7 +81,7 @@ const readingFields = {
   strands: z.number().int().min(1).max(16).nullable(),
   /** Length of fittings within `length_m`. */
   dead_m: nonNegative.max(2),
-  direction: z.enum(['loading', 'unloading']),
+  direction: z.enum(PULL_DIRECTIONS),
   /** What a bathroom scale said, where the pull comes from it. */
   weighing: weighing.nullable(),
   takenAt: moment,
@@ -114,15 +107,6 @@ export const reading = z.object({
   setAsideReason: z.string(),
 });
 export type Reading = z.infer<typeof reading>;
-
-export const rigging = z.enum(['end', 'folded', 'standing']);
-
-/** What the pulls were read from. */
-export const gauge = z.strictObject({
-  kind: z.enum(['typed', 'standIn', 'bluetooth', 'serial']),
-  name: z.string().trim().max(80),
-});
-export type GaugeName = z.infer<typeof gauge>;
 
 const measurementFields = {
   copyId: uuid,

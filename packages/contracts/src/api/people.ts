@@ -1,22 +1,24 @@
 import * as z from 'zod';
-import { anchorFields, anchorKind, day, health, positive } from '../documents/primitives.js';
+import {
+  anchorFields,
+  anchorKind,
+  clearance,
+  day,
+  goal,
+  health,
+  mass_kg,
+  stature_m,
+} from '../documents/primitives.js';
 import { uuid, version } from './identity.js';
-
-export const clearance = z.object({
-  /** The clinician who cleared the person. */
-  by: z.string(),
-  until: day,
-  limits: z.string(),
-});
 
 export const person = z.object({
   id: uuid,
   version,
   name: z.string(),
   about: z.string(),
-  stature_m: positive,
-  mass_kg: positive,
-  goal: z.enum(['build', 'keep', 'rehab', 'skill']),
+  stature_m,
+  mass_kg,
+  goal,
   painLimit: z.number().min(0).max(10),
   latexAllergy: z.boolean(),
   ...health,

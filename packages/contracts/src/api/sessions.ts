@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { day, nonNegative } from '../documents/primitives.js';
+import { day, form, nonNegative } from '../documents/primitives.js';
 import { decisionDocument, repRange, reviewDocument, school } from '../documents/review.js';
 import { moment, uuid, version } from './identity.js';
 import { setup } from './setups.js';
@@ -42,7 +42,7 @@ const setFields = {
   partial: count,
   /** Repetitions in reserve, 0 … 5. */
   spare: z.number().int().min(0).max(5).nullable(),
-  form: z.enum(['clean', 'breaking']),
+  form,
   pain: z.number().int().min(0).max(10),
 };
 

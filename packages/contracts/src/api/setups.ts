@@ -1,4 +1,6 @@
+import { CAUTION_LEVELS, type Cure } from '@wiry-otter/core';
 import * as z from 'zod';
+import { figures } from '../documents/primitives.js';
 import { completeSetupDocument } from '../documents/setup.js';
 import { moment, uuid, version } from './identity.js';
 
@@ -22,12 +24,19 @@ export const setupInput = z.strictObject({
 });
 export type SetupInput = z.infer<typeof setupInput>;
 
+/** The smallest change that ends a caution. */
+const cure = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('distance'), closer_m: z.number() }),
+  z.object({ kind: z.literal('phases'), from: z.number(), to: z.number() }),
+  z.object({ kind: z.literal('stagger'), stagger_m: z.number() }),
+]) satisfies z.ZodType<Cure>;
+
 export const caution = z.object({
   rule: z.string(),
-  level: z.enum(['refuse', 'warn', 'note']),
+  level: z.enum(CAUTION_LEVELS),
   text: z.string(),
-  figures: z.record(z.string(), z.union([z.number(), z.string()])),
-  cure: z.object({ kind: z.literal('distance'), closer_m: z.number() }).optional(),
+  figures,
+  cure: cure.optional(),
   /** Who acknowledged the warning and when; none for what informs, refuses, or was not acknowledged. */
   seen: z.object({ by: uuid, name: z.string(), at: moment }).optional(),
 });

@@ -1,9 +1,10 @@
 import * as z from 'zod';
+import { forceUnit } from '../documents/primitives.js';
 import { uuid, version } from './identity.js';
 
 /** What a studio decides for all its trainers. */
 const rules = {
-  forceUnit: z.enum(['N', 'kgf', 'lbf']),
+  forceUnit,
   /** A band's inspection is due after this many days. */
   inspectionDays: z.number().int().min(1).max(365),
   /** Or after this many stretches beyond ×2. */

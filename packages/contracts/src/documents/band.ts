@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { bandState, fittings, gauge, rigging, weighing } from '../api/bands.js';
+import { bandState, bandStock, fittings, gauge, rigging, weighing } from './band-parts.js';
 import { inspectionFindings, material } from './care.js';
 import { bandKind, day, documentHead, id, positive } from './primitives.js';
 import { labelClaim, pullSample } from './samples.js';
@@ -61,7 +61,7 @@ export const bandDocument = z.strictObject({
   id,
   name: z.string().min(1),
   kind: bandKind,
-  stock: z.enum(['band', 'roll']),
+  stock: bandStock,
   /** Id of the roll it was cut from. */
   cutFrom: id.nullable(),
   flatLength_m: positive,

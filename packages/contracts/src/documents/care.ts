@@ -1,10 +1,11 @@
+import { FINDINGS, INSPECTION_POINTS, MATERIALS } from '@wiry-otter/core';
 import * as z from 'zod';
 
-export const material = z.enum(['latexLayered', 'latexMoulded', 'synthetic', 'fabric']);
+export const material = z.enum(MATERIALS);
 
-export const inspectionPoint = z.enum(['edges', 'hitch', 'fittings', 'surface', 'smell', 'seam']);
+export const inspectionPoint = z.enum(INSPECTION_POINTS);
 
-export const finding = z.enum(['good', 'watch', 'bad']);
+export const finding = z.enum(FINDINGS);
 
 /** What was found at the points that the band's kind asks for. */
 export const inspectionFindings = z

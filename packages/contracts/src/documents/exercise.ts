@@ -1,3 +1,14 @@
+import {
+  ANCHOR_SIDES,
+  type AnchoredExercise,
+  DEMAND_COURSES,
+  demandMisfit,
+  PLANES,
+  REHAB_STAGES,
+  ROUTE_FORMS,
+  STANCES,
+  STRENGTH_SHAPES,
+} from '@wiry-otter/core';
 import * as z from 'zod';
 import {
   anchorKind,
@@ -8,7 +19,9 @@ import {
   name,
   nonNegative,
   pair,
+  place2,
   positive,
+  recordOf,
   segment,
 } from './primitives.js';
 
@@ -96,7 +109,7 @@ export const demand = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('support'), at: contactNames }),
   z.strictObject({
     kind: z.literal('moment'),
-    at: joint,
+    at: z.union([joint, z.literal('middle')]),
     carries: z
       .array(segment)
       .min(1)
@@ -106,17 +119,25 @@ export const demand = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('contact'), at: contactNames }),
 ]);
 
-const plane = z.enum(['sagittal', 'frontal', 'transverse']);
+const plane = z.enum(PLANES);
+
+/** Contacts, points and links in the order the band goes along them. */
+export const contactPath = z.array(name).min(2).max(24);
+
+/** Contacts at which a band is held fast. */
+export const pinnedContacts = z.array(name).min(1).max(24);
 
 /** A way to run a band in this exercise, for the workbench to offer. */
 export const route = z.strictObject({
   id,
   title: z.string().min(1),
   /** Bands that close on themselves, or bands with two ends. */
-  for: z.enum(['continuous', 'open']),
-  path: z.array(name).min(2),
+  for: z.enum(ROUTE_FORMS),
+  path: contactPath,
   takeUp_m: nonNegative.optional(),
   extra_m: nonNegative.optional(),
+  /** Where the band is held fast, by a foot or knee that is on it. */
+  pinned: pinnedContacts.optional(),
   /** Pulled through itself round the anchor: twice the anchor's girth lies round it. */
   choked: z.boolean().optional(),
 });
@@ -131,7 +152,7 @@ const anchor = z.strictObject({
   /** Distance along the floor. */
   distance: nonNegative,
   /** Where it is seen from the person. Default ahead. */
-  side: z.enum(['ahead', 'behind', 'left', 'right', 'over']).optional(),
+  side: z.enum(ANCHOR_SIDES).optional(),
   halfWidth: positive.optional(),
 });
 
@@ -159,9 +180,7 @@ const words = z.array(z.string().min(1));
 /** What a trainer reads, and what the workbench offers; the statics needs none of it. */
 const guidance = {
   /** How the body is held. */
-  stance: z
-    .enum(['standing', 'kneeling', 'seated', 'longSitting', 'supine', 'hanging', 'propped'])
-    .optional(),
+  stance: z.enum(STANCES).optional(),
   /** One side works at a time, left and right in turn. */
   unilateral: z.boolean().optional(),
   /** Height of a transverse exercise's plane over the floor, in statures. */
@@ -178,6 +197,8 @@ const guidance = {
   feel: words.optional(),
   /** Cautions that come with the movement itself, by their rule. */
   cautions: z.array(id).optional(),
+  /** The stage of rehab that it belongs to; a hold is isometric and a movement dynamic where it is not said. */
+  stage: z.enum(REHAB_STAGES).optional(),
   /** Neighbours in the catalogue. */
   easier: z.array(id).optional(),
   harder: z.array(id).optional(),
@@ -189,25 +210,28 @@ const exerciseShape = {
   title: z.string().min(1),
   plane,
   bodyweight: z.boolean(),
-  strength: z.enum(['ascending', 'descending', 'bell', 'flat']),
+  strength: z.enum(STRENGTH_SHAPES),
   elbowBend: z.union([z.literal(1), z.literal(-1)]).optional(),
   limbs: z.union([z.literal(1), z.literal(2)]).optional(),
-  root: z.strictObject({ point: joint, at: pair }),
+  root: z.strictObject({ point: joint, at: place2 }),
   widths: z
     .strictObject({ grip: nonNegative.optional(), stance: nonNegative.optional() })
     .optional(),
   poses,
-  contacts: z
-    .record(
-      name,
-      z.strictObject({
-        segment,
-        at: z.number(),
-        offset: z.number().optional(),
-        z_m: z.number().optional(),
-      }),
-    )
-    .optional(),
+  contacts: recordOf(
+    name,
+    z.strictObject({
+      segment,
+      at: z.number(),
+      offset: z.number().optional(),
+      z_m: z.number().optional(),
+    }),
+    50,
+  ).optional(),
+  /** How far one foot stands ahead of the other, in statures. */
+  stagger: z.number().min(-1).max(1).optional(),
+  /** What the demand does over the rep with an ordinary band. */
+  course: z.enum(DEMAND_COURSES).optional(),
   demand,
   ...guidance,
 };
@@ -226,12 +250,10 @@ const ALWAYS = { when: () => true } as const;
 export const exerciseDocument = z
   .strictObject(exerciseShape)
   .superRefine(checkPlane, ALWAYS)
-  .superRefine(checkHandRoot, ALWAYS);
+  .superRefine(checkHandRoot, ALWAYS) satisfies z.ZodType<AnchoredExercise>;
 export type ExerciseDocument = z.infer<typeof exerciseDocument>;
 
 function checkPlane(value: unknown, context: z.RefinementCtx): void {
-  // Nothing is amiss in the sagittal plane, and most exercises move in it.
-  if (read(value, 'plane') === 'sagittal') return;
   const parts = planeParts.safeParse(value);
   if (!parts.success) return;
   const exercise = parts.data;
@@ -240,21 +262,8 @@ function checkPlane(value: unknown, context: z.RefinementCtx): void {
   if (exercise.limbs !== undefined && exercise.plane !== 'sagittal') {
     misfit(['limbs'], 'limbs in the sagittal plane only', `limbs in the ${exercise.plane} plane`);
   }
-  const { kind } = exercise.demand;
-  const found = `"${kind}" in the ${exercise.plane} plane`;
-  if (kind === 'support' && exercise.plane === 'transverse') {
-    misfit(['demand', 'kind'], 'support in the sagittal or frontal plane', found);
-  }
-  if (kind === 'prop' && exercise.plane !== 'sagittal') {
-    misfit(['demand', 'kind'], 'prop in the sagittal plane', found);
-  }
-  if (
-    exercise.demand.kind === 'moment' &&
-    exercise.plane !== 'sagittal' &&
-    exercise.demand.carries.includes('trunk')
-  ) {
-    misfit(['demand', 'carries'], 'the trunk carried in the sagittal plane only', found);
-  }
+  const amiss = demandMisfit(exercise.demand, exercise);
+  if (amiss !== undefined) misfit(['demand', amiss.key], amiss.expected, amiss.found);
 }
 
 function checkHandRoot(value: unknown, context: z.RefinementCtx): void {

@@ -1,3 +1,20 @@
+import {
+  ANCHOR_KINDS,
+  BAND_KINDS,
+  CHAIN,
+  type Clearance,
+  type ClearanceLimits,
+  CONDITIONS,
+  DOOR_SIDES,
+  DOOR_SWINGS,
+  FORCE_UNITS,
+  FORMS,
+  GOALS,
+  JOINTS,
+  MUSCLE_GROUPS,
+  RANGED_JOINTS,
+  REHAB_STAGES,
+} from '@wiry-otter/core';
 import * as z from 'zod';
 
 /** A length, mass or the like that cannot be nothing. */
@@ -6,9 +23,32 @@ export const positive = z.number().positive();
 /** A quantity that may be zero but not negative. */
 export const nonNegative = z.number().nonnegative();
 
-/** Pair and triple of coordinates. */
+/** Pair and triple of numbers. */
 export const pair = z.tuple([z.number(), z.number()]);
 export const triple = z.tuple([z.number(), z.number(), z.number()]);
+
+/** Nothing that a person trains with is further away, m. */
+const FARTHEST_M = 20;
+const coordinate = z.number().min(-FARTHEST_M).max(FARTHEST_M);
+
+/** A place in a plane and in space, m. */
+export const place2 = z.tuple([coordinate, coordinate]);
+export const place3 = z.tuple([coordinate, coordinate, coordinate]);
+
+/** What a person can measure and weigh. */
+export const stature_m = z.number().min(0.5).max(2.5);
+export const mass_kg = z.number().min(10).max(350);
+
+/** A record of at most so many entries. */
+export function recordOf<Key extends z.core.$ZodRecordKey, Value extends z.ZodType>(
+  key: Key,
+  value: Value,
+  most: number,
+): z.ZodRecord<Key, Value> {
+  return z.record(key, value).refine((entries) => Object.keys(entries).length <= most, {
+    message: `at most ${most} entries`,
+  });
+}
 
 /** Ids that stand in keys of search results, so they hold none of the separators. */
 export const id = z
@@ -22,14 +62,15 @@ export const name = z.string().min(1).max(100);
 /** A day, ISO 8601. */
 export const day = z.iso.date();
 
-/** What on a person's file makes a clinician's word necessary, or a caution sharper. */
-export const condition = z.enum([
-  'recentSurgery',
-  'pregnancy',
-  'neurological',
-  'heart',
-  'highBloodPressure',
-]);
+export const condition = z.enum(CONDITIONS);
+
+export const goal = z.enum(GOALS);
+
+export const muscleGroup = z.enum(MUSCLE_GROUPS);
+
+export const forceUnit = z.enum(FORCE_UNITS);
+
+export const form = z.enum(FORMS);
 
 /** Parts of a person's file that cautions look at. */
 export const health = {
@@ -41,13 +82,48 @@ export const health = {
   ranges: z
     .array(
       z.strictObject({
-        joint: z.enum(['shoulder', 'elbow', 'hip', 'knee', 'ankle']),
+        joint: z.enum(RANGED_JOINTS),
         least_deg: z.number(),
         most_deg: z.number(),
       }),
     )
     .max(20),
 };
+
+/** What a clinician allows, as data: each limit is enforced, and what is not named is free. */
+export const clearanceLimits = z.strictObject({
+  /** Greatest pull at the hands. */
+  pull_N: positive.optional(),
+  /** Greatest moment at a joint, of one side. */
+  moments: z
+    .array(z.strictObject({ joint: z.enum(RANGED_JOINTS), most_Nm: positive }))
+    .max(RANGED_JOINTS.length)
+    .optional(),
+  /** Greatest height of the hands over the floor. */
+  handHeight_m: positive.optional(),
+  /** Muscle groups that alone may be trained, and those that may not. */
+  groups: z
+    .strictObject({ only: z.array(muscleGroup).optional(), not: z.array(muscleGroup).optional() })
+    .optional(),
+  /** Exercises, by id, that alone may be done, and those that may not. */
+  movements: z
+    .strictObject({ only: z.array(id).max(500).optional(), not: z.array(id).max(500).optional() })
+    .optional(),
+  /** The stage of rehab that is reached: nothing beyond it. */
+  stage: z.enum(REHAB_STAGES).optional(),
+}) satisfies z.ZodType<ClearanceLimits>;
+
+/** A clinician's clearance. */
+export const clearance = z.strictObject({
+  /** The clinician who cleared the person. */
+  by: z.string(),
+  /** The last day it holds. */
+  until: day,
+  /** What is allowed, in the clinician's words. */
+  limits: z.string(),
+  /** The limits as data; without them no limit is enforced. */
+  enforced: clearanceLimits.optional(),
+}) satisfies z.ZodType<Clearance>;
 
 /** The head that every open document begins with. */
 export function documentHead<Format extends string>(
@@ -57,27 +133,13 @@ export function documentHead<Format extends string>(
 }
 
 /** What a band can be hung on, laid under or held by. */
-export const anchorKind = z.enum([
-  'door',
-  'wall',
-  'bar',
-  'parallelBars',
-  'rings',
-  'post',
-  'banister',
-  'rack',
-  'furniture',
-  'underFoot',
-  'underHand',
-  'partner',
-]);
-export type AnchorKindName = z.infer<typeof anchorKind>;
+export const anchorKind = z.enum(ANCHOR_KINDS);
 
 /** Where on a door the strap sits, and what the door does when it is pulled. */
 export const doorFit = z.strictObject({
-  side: z.enum(['over', 'under', 'hinge', 'latch']),
+  side: z.enum(DOOR_SIDES),
   /** Which way the leaf swings, seen from the person who pulls. */
-  opens: z.enum(['toward', 'away']),
+  opens: z.enum(DOOR_SWINGS),
   locked: z.boolean(),
   /** A strap with a foam end behind the leaf; else the band is knotted. */
   foamEnd: z.boolean(),
@@ -95,33 +157,7 @@ export const anchorFields = {
   door: doorFit.nullable(),
 };
 
-export const muscleGroup = z.enum([
-  'quadriceps',
-  'hamstrings',
-  'glutes',
-  'calves',
-  'shins',
-  'hipAbductors',
-  'hipAdductors',
-  'hipFlexors',
-  'lowerBack',
-  'upperBack',
-  'lats',
-  'chest',
-  'frontShoulder',
-  'sideShoulder',
-  'rearShoulder',
-  'rotatorCuff',
-  'biceps',
-  'triceps',
-  'forearms',
-  'abdominals',
-  'obliques',
-  'neck',
-]);
-export type MuscleGroup = z.infer<typeof muscleGroup>;
-
-export const bandKind = z.enum(['loop', 'miniLoop', 'tube', 'strip', 'tubing']);
+export const bandKind = z.enum(BAND_KINDS);
 
 /** Coefficients of one strand's law. */
 export const strandLaw = z.strictObject({
@@ -130,5 +166,8 @@ export const strandLaw = z.strictObject({
   c3_N: nonNegative,
 });
 
-export const segment = z.enum(['foot', 'shank', 'thigh', 'trunk', 'upperArm', 'forearm']);
-export const joint = z.enum(['toe', 'ankle', 'knee', 'hip', 'shoulder', 'elbow', 'grip']);
+export const segment = z.enum(CHAIN);
+export const joint = z.enum(JOINTS);
+
+/** Figures that a rule or a decision weighed, keyed with their unit. */
+export const figures = z.record(z.string(), z.union([z.number(), z.string()]));

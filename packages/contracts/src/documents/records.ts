@@ -2,12 +2,18 @@ import * as z from 'zod';
 import {
   anchorFields,
   anchorKind,
+  clearance,
   day,
   documentHead,
+  forceUnit,
+  form,
+  goal,
   health,
   id,
+  mass_kg,
   nonNegative,
   positive,
+  stature_m,
 } from './primitives.js';
 import { repRange, school } from './review.js';
 
@@ -16,7 +22,7 @@ export const studioDocument = z.strictObject({
   ...documentHead('wiry-otter.studio'),
   name: z.string().min(1),
   zone: z.string().min(1),
-  forceUnit: z.enum(['N', 'kgf', 'lbf']),
+  forceUnit,
   trainers: z
     .array(z.strictObject({ email: z.email(), name: z.string().min(1), password: z.string() }))
     .min(1),
@@ -29,13 +35,13 @@ export const personDocument = z.strictObject({
   id,
   name: z.string().min(1),
   about: z.string(),
-  stature_m: positive,
-  mass_kg: positive,
-  goal: z.enum(['build', 'keep', 'rehab', 'skill']),
+  stature_m,
+  mass_kg,
+  goal,
   painLimit: z.number().min(0).max(10),
   latexAllergy: z.boolean(),
   ...health,
-  clearance: z.strictObject({ by: z.string(), until: day, limits: z.string() }).nullable(),
+  clearance: clearance.nullable(),
 });
 export type PersonDocument = z.infer<typeof personDocument>;
 
@@ -59,7 +65,7 @@ export type PlaceDocument = z.infer<typeof placeDocument>;
 const historySet = z.strictObject({
   reps: z.number().int().nonnegative(),
   spare: z.number().int().min(0).max(5),
-  form: z.enum(['clean', 'breaking']),
+  form,
   pain: z.number().int().min(0).max(10),
 });
 

@@ -1,21 +1,12 @@
+import { DECISION_CODES, RED_FLAGS, type Review, SCHOOLS } from '@wiry-otter/core';
 import * as z from 'zod';
-import { day, documentHead, nonNegative, positive } from './primitives.js';
+import { day, documentHead, figures, form, nonNegative, positive } from './primitives.js';
 
 const rung = z.number().int().nonnegative();
 const count = z.number().int().nonnegative();
 const pain = z.number().min(0).max(10);
 
-export const school = z.enum([
-  'fill-range',
-  'effort',
-  'rehab',
-  'taper',
-  'hold',
-  'lowering',
-  'all-out',
-  'clock',
-  'speed',
-]);
+export const school = z.enum(SCHOOLS);
 
 export const repRange = z
   .strictObject({ from: z.number().int().positive(), to: z.number().int().positive() })
@@ -29,6 +20,7 @@ const prescription = z
     sets: z.number().int().min(1).max(100),
     reps: repRange.optional(),
     hold_s: positive.optional(),
+    work_s: positive.optional(),
     tempo: z.string().optional(),
     rest_s: nonNegative,
     rungs: z.array(rung).min(1),
@@ -59,8 +51,9 @@ const doneSet = z.strictObject({
   partial: count.optional(),
   hold_s: nonNegative.optional(),
   lowering_s: nonNegative.optional(),
+  work_s: nonNegative.optional(),
   spare: nonNegative.optional(),
-  form: z.enum(['clean', 'breaking']),
+  form,
   pain,
 });
 
@@ -70,7 +63,9 @@ const sessions = z
       date: day,
       sets: z.array(doneSet).max(100),
       painNextMorning: pain.optional(),
-      redFlag: z.boolean().optional(),
+      redFlag: z.union([z.boolean(), z.enum(RED_FLAGS)]).optional(),
+      /** The school it was done under; the document's own where it is not given. */
+      school: school.optional(),
     }),
   )
   .min(1)
@@ -112,23 +107,15 @@ export const reviewDocument = z.strictObject({
   sessions,
   limits: z.strictObject({ pain: pain.optional() }),
   clearance: z.strictObject({ until: day }).optional(),
-});
+}) satisfies z.ZodType<Review>;
 export type ReviewDocument = z.infer<typeof reviewDocument>;
 
-export const decisionCode = z.enum([
-  'stop',
-  'lighter',
-  'repeat',
-  'more',
-  'heavier',
-  'next-level',
-  'graduate',
-]);
+export const decisionCode = z.enum(DECISION_CODES);
 
 export const reason = z.strictObject({
   rule: z.string(),
   text: z.string(),
-  figures: z.record(z.string(), z.union([z.number(), z.string()])),
+  figures,
 });
 
 /** `wiry-otter.decision`: what comes next, with the reasons in the order they were weighed. */

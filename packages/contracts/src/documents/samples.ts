@@ -1,3 +1,4 @@
+import { GRADES, PULL_DIRECTIONS } from '@wiry-otter/core';
 import * as z from 'zod';
 import { bandKind, documentHead, nonNegative, positive, strandLaw } from './primitives.js';
 
@@ -6,7 +7,7 @@ export const pullSample = z.strictObject({
   force_N: nonNegative,
   rest_m: positive.optional(),
   strands: z.number().int().min(1).max(16).optional(),
-  direction: z.enum(['loading', 'unloading']).optional(),
+  direction: z.enum(PULL_DIRECTIONS).optional(),
 });
 
 export const labelClaim = z
@@ -33,7 +34,9 @@ export const calibrationDocument = z.strictObject({
   ...documentHead('wiry-otter.calibration'),
   law: strandLaw,
   loss: z.number().min(0).max(0.4),
-  grade: z.enum(['measured', 'partial', 'label']),
+  grade: z.enum(GRADES),
+  /** The pulls are of no rubber law. */
+  misfit: z.boolean(),
   predict: z.array(
     z.strictObject({ stretch: positive, strand_N: nonNegative, std_N: nonNegative }),
   ),

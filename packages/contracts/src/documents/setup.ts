@@ -1,18 +1,29 @@
+import type { Setup } from '@wiry-otter/core';
 import * as z from 'zod';
-import { exerciseDocument } from './exercise.js';
+import { contactPath, exerciseDocument, pinnedContacts } from './exercise.js';
 import {
   bandKind,
   documentHead,
   id,
+  mass_kg,
   name,
   nonNegative,
-  pair,
+  place2,
+  place3,
   positive,
+  recordOf,
+  stature_m,
   strandLaw,
-  triple,
 } from './primitives.js';
 
-export const body = z.strictObject({ stature_m: positive, mass_kg: positive });
+/** What a person could build, and what is solved at all. */
+const MOST_BANDS = 12;
+const MOST_LINKS = 8;
+const MOST_POINTS = 50;
+const MOST_LOADS = 50;
+const MOST_SAMPLES = 201;
+
+export const body = z.strictObject({ stature_m, mass_kg });
 
 export const setupBand = z.strictObject({
   id,
@@ -27,10 +38,17 @@ export const setupBand = z.strictObject({
 
 export const run = z.strictObject({
   band: id,
-  path: z.array(name).min(2).max(100),
+  path: contactPath,
   takeUp_m: nonNegative.optional(),
   extra_m: nonNegative.optional(),
+  /** How much of the take-up lies round the anchor, hitched or wound. */
+  hitch_m: nonNegative.optional(),
+  pinned: pinnedContacts.optional(),
 });
+
+const phases = z
+  .strictObject({ from: z.number().min(0).max(1), to: z.number().min(0).max(1) })
+  .refine(({ from, to }) => from < to, { path: ['to'], message: 'a phase after `from`' });
 
 const setupShape = {
   ...documentHead('wiry-otter.setup'),
@@ -38,18 +56,24 @@ const setupShape = {
   widths: z
     .strictObject({ grip_m: nonNegative.optional(), stance_m: nonNegative.optional() })
     .optional(),
-  root_m: pair.optional(),
-  points: z.record(name, triple),
-  bands: z.array(setupBand).max(100),
-  runs: z.array(run).max(100),
-  links: z.record(name, triple).optional(),
+  root_m: place2.optional(),
+  /** The part of the movement that is done. Default the whole. */
+  phases: phases.optional(),
+  /** One foot ahead of the other, for the drawing and the balance. */
+  stagger_m: z.number().min(-2).max(2).optional(),
+  /** The marks are on the floor and on the band. */
+  marked: z.boolean().optional(),
+  points: recordOf(name, place3, MOST_POINTS),
+  bands: z.array(setupBand).max(MOST_BANDS),
+  runs: z.array(run).max(MOST_BANDS),
+  links: recordOf(name, place3, MOST_LINKS).optional(),
   /** The limb that works, where one does; figures are those of the mirror image. Default right. */
   side: z.enum(['left', 'right']).optional(),
   loads: z
     .array(z.strictObject({ at: name, mass_kg: positive }))
-    .max(100)
+    .max(MOST_LOADS)
     .optional(),
-  samples: z.number().int().min(2).max(10_001).optional(),
+  samples: z.number().int().min(2).max(MOST_SAMPLES).optional(),
 };
 
 /** `wiry-otter.setup` as it may be written: the exercise in full or by its catalogue id. */
@@ -60,5 +84,8 @@ export const setupDocument = z.strictObject({
 export type SetupDocument = z.infer<typeof setupDocument>;
 
 /** A set-up whose exercise is written out, as the core and the records take it. */
-export const completeSetupDocument = z.strictObject({ ...setupShape, exercise: exerciseDocument });
+export const completeSetupDocument = z.strictObject({
+  ...setupShape,
+  exercise: exerciseDocument,
+}) satisfies z.ZodType<Setup>;
 export type CompleteSetupDocument = z.infer<typeof completeSetupDocument>;

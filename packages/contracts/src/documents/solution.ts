@@ -35,6 +35,7 @@ export const solutionDocument = z.strictObject({
     peakStretch: z.number(),
     slackShare: z.number(),
     deadShare: z.number(),
+    reversedShare: z.number(),
     match: z.number().nullable(),
     overAssistedShare: z.number(),
     assistMean: z.number().nullable().optional(),

@@ -102,7 +102,7 @@ function matched(
 ): EqualWeight | undefined {
   const demandOf = (amount: number): number[] =>
     Array.from(demand.unassisted, (value, k) =>
-      askedDemand(value + amount * (slope[k] as number), demand),
+      askedDemand(value + amount * (slope[k] as number), demand.sided),
     );
   const amount = bisect((value) => meanOf(demandOf(value)) - mean, most);
   if (amount === undefined) return undefined;

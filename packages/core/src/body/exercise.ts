@@ -1,10 +1,12 @@
 import type { Joint, Segment } from './segments.js';
 
 /** The plane an exercise moves in; z is always x × y. */
-export type Plane = 'sagittal' | 'frontal' | 'transverse';
+export const PLANES = ['sagittal', 'frontal', 'transverse'] as const;
+export type Plane = (typeof PLANES)[number];
 
 /** How the muscle's strength goes over the range. */
-export type StrengthShape = 'ascending' | 'descending' | 'bell' | 'flat';
+export const STRENGTH_SHAPES = ['ascending', 'descending', 'bell', 'flat'] as const;
+export type StrengthShape = (typeof STRENGTH_SHAPES)[number];
 
 export type Pair = readonly [number, number];
 export type Triple = readonly [number, number, number];
@@ -35,7 +37,8 @@ export interface SegmentPlace {
 }
 
 /** How a demand goes over the rep. */
-export type DemandCourse = 'rises' | 'falls' | 'bell' | 'level';
+export const DEMAND_COURSES = ['rises', 'falls', 'bell', 'level'] as const;
+export type DemandCourse = (typeof DEMAND_COURSES)[number];
 
 /** What the person has to do, at every phase: the quantity an exercise is judged by. */
 export type Demand =

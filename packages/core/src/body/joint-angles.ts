@@ -2,7 +2,8 @@ import type { PreparedExercise } from '../demand/prepared.js';
 import { toDegrees } from '../units/units.js';
 import type { Plane } from './exercise.js';
 
-export type RangedJoint = 'shoulder' | 'elbow' | 'hip' | 'knee' | 'ankle';
+export const RANGED_JOINTS = ['shoulder', 'elbow', 'hip', 'knee', 'ankle'] as const;
+export type RangedJoint = (typeof RANGED_JOINTS)[number];
 
 /**
  * Angles of the right side's joints at a sampled phase, degrees from the

@@ -4,8 +4,8 @@
  * Source: Drillis & Contini; Winter, Biomechanics and Motor Control of Human
  * Movement. The trunk takes the head and neck with it.
  */
-export type Segment = 'foot' | 'shank' | 'thigh' | 'trunk' | 'upperArm' | 'forearm';
-export type Joint = 'toe' | 'ankle' | 'knee' | 'hip' | 'shoulder' | 'elbow' | 'grip';
+export type Segment = (typeof CHAIN)[number];
+export type Joint = (typeof JOINTS)[number];
 
 export interface Body {
   readonly stature_m: number;
@@ -48,18 +48,10 @@ export const SEGMENTS: Readonly<Record<Segment, SegmentTable>> = {
 };
 
 /** The segments in the order of the chain from toe to grip. */
-export const CHAIN: readonly Segment[] = ['foot', 'shank', 'thigh', 'trunk', 'upperArm', 'forearm'];
+export const CHAIN = ['foot', 'shank', 'thigh', 'trunk', 'upperArm', 'forearm'] as const;
 
 /** The joints in the order of the chain; segment i lies between joints i and i + 1. */
-export const JOINTS: readonly Joint[] = [
-  'toe',
-  'ankle',
-  'knee',
-  'hip',
-  'shoulder',
-  'elbow',
-  'grip',
-];
+export const JOINTS = ['toe', 'ankle', 'knee', 'hip', 'shoulder', 'elbow', 'grip'] as const;
 
 function limb(
   from: Joint,

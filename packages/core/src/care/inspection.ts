@@ -1,14 +1,24 @@
 import type { BandKind } from '../elastic/band.js';
 
 /** What is looked at, felt or smelt on an inspection walk, the band stretched to ×1.5. */
-export type InspectionPoint = 'edges' | 'hitch' | 'fittings' | 'surface' | 'smell' | 'seam';
+export const INSPECTION_POINTS = [
+  'edges',
+  'hitch',
+  'fittings',
+  'surface',
+  'smell',
+  'seam',
+] as const;
+export type InspectionPoint = (typeof INSPECTION_POINTS)[number];
 
 /** What was found: nothing, something to keep an eye on, or a fault. */
-export type Finding = 'good' | 'watch' | 'bad';
+export const FINDINGS = ['good', 'watch', 'bad'] as const;
+export type Finding = (typeof FINDINGS)[number];
 
 export type InspectionResult = 'pass' | 'watch' | 'retire';
 
-export type Material = 'latexLayered' | 'latexMoulded' | 'synthetic' | 'fabric';
+export const MATERIALS = ['latexLayered', 'latexMoulded', 'synthetic', 'fabric'] as const;
+export type Material = (typeof MATERIALS)[number];
 
 /** What of a band the questions depend on. */
 export interface InspectedBand {

@@ -76,6 +76,8 @@ export function bandFacts({ record, calibration, softening }: KnownBand): BandFa
     material: record.material,
     inspectionDue: record.copies.some((copy) => copy.state !== 'retired' && copy.inspectionDue),
     softening,
+    covariance: calibration?.covariance,
+    hasHandles: record.fittings !== null,
   };
 }
 

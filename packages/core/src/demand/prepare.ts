@@ -10,7 +10,7 @@ import type { PreparedExercise } from './prepared.js';
 import { strengthAt } from './strength.js';
 
 /** What an exercise is prepared for besides the body. */
-export interface Stance {
+export interface PreparationOptions {
   readonly widths?: Setup['widths'];
   readonly root_m?: Pair | undefined;
   readonly phases?: PhaseRange | undefined;
@@ -31,16 +31,16 @@ export interface Stance {
 export function prepareExercise(
   exercise: Exercise,
   body: Body,
-  stance: Stance = {},
+  options: PreparationOptions = {},
 ): Result<PreparedExercise> {
-  const samples = stance.samples ?? DEFAULT_SAMPLES;
-  const { phases = WHOLE_REP, take = new Arena().take } = stance;
-  const root_m = rootPlace(exercise, body, stance.root_m);
+  const samples = options.samples ?? DEFAULT_SAMPLES;
+  const { phases = WHOLE_REP, take = new Arena().take } = options;
+  const root_m = rootPlace(exercise, body, options.root_m);
   const sampled = sampleMotion(exercise, body, root_m, samples, take, phases);
   if (!sampled.ok) return sampled;
   const motion = sampled.value;
-  const widths = widthsOf(exercise, body, stance.widths);
-  const contacts = locateContacts(exercise, body, motion, widths, take, stance.only);
+  const widths = widthsOf(exercise, body, options.widths);
+  const contacts = locateContacts(exercise, body, motion, widths, take, options.only);
   const demand = prepareDemand({
     exercise,
     body,
@@ -50,7 +50,7 @@ export function prepareExercise(
         ? sampled
         : sampleMotion(exercise, body, root_m, WHOLE_REP_SAMPLES, take),
     contacts,
-    loads: stance.loads ?? [],
+    loads: options.loads ?? [],
     take,
   });
   if (!demand.ok) return demand;
@@ -72,16 +72,16 @@ function isWholeRep({ phase }: Motion, { from, to }: PhaseRange): boolean {
   return from === WHOLE_REP.from && to === WHOLE_REP.to && phase.length === WHOLE_REP_SAMPLES;
 }
 
-/** Prepares an exercise for the whole of a stance, in memory of its own. */
+/** Prepares an exercise with all its contacts, in memory of its own. */
 export type Preparation = (
   exercise: Exercise,
   body: Body,
-  stance: Omit<Stance, 'only' | 'take'>,
+  options: Omit<PreparationOptions, 'only' | 'take'>,
 ) => Result<PreparedExercise>;
 
 /**
  * As {@link prepareExercise}, for one set-up after the other: what was prepared
- * last serves again while exercise (the same object), body and stance stay.
+ * last serves again while exercise (the same object), body and options stay.
  */
 export function createPreparation(): Preparation {
   let last: { exercise: Exercise; key: string; prepared: Result<PreparedExercise> } | undefined;

@@ -48,6 +48,6 @@ export interface NetPullDemand extends DemandWithoutBands {
 }
 
 /** What is asked of the person by a signed demand: its size, or what a muscle on one side meets of it. */
-export function askedDemand(signed: number, { sided }: Pick<PreparedDemand, 'sided'>): number {
-  return sided ? Math.max(0, signed) : Math.abs(signed);
+export function askedDemand(signed: number, sided: boolean): number {
+  return signed >= 0 ? signed : sided ? 0 : -signed;
 }

@@ -132,19 +132,23 @@ function addUpPulls(
   for (let j = 0; j < at.length; j++) weight_N += load_N[j] as number;
   const { effortX, effortY, effortZ, loweringX, loweringY, loweringZ } = out;
   for (let k = 0; k < samples; k++) {
-    let [ux, uy, uz] = [0, weight_N, 0];
-    let [dx, dy, dz] = [0, weight_N, 0];
+    let upX = 0;
+    let upY = weight_N;
+    let upZ = 0;
+    let downX = 0;
+    let downY = weight_N;
+    let downZ = 0;
     for (let j = 0; j < at.length; j++) {
       const i = (out.trackOfNode[at[j] as number] as number) * samples + k;
-      ux += effortX[i] as number;
-      uy += effortY[i] as number;
-      uz += effortZ[i] as number;
-      dx += loweringX[i] as number;
-      dy += loweringY[i] as number;
-      dz += loweringZ[i] as number;
+      upX += effortX[i] as number;
+      upY += effortY[i] as number;
+      upZ += effortZ[i] as number;
+      downX += loweringX[i] as number;
+      downY += loweringY[i] as number;
+      downZ += loweringZ[i] as number;
     }
-    out.signed[k] = Math.sqrt(ux * ux + uy * uy + uz * uz);
-    out.signedLowering[k] = Math.sqrt(dx * dx + dy * dy + dz * dz);
+    out.signed[k] = Math.sqrt(upX * upX + upY * upY + upZ * upZ);
+    out.signedLowering[k] = Math.sqrt(downX * downX + downY * downY + downZ * downZ);
   }
 }
 

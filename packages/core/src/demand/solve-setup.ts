@@ -75,8 +75,8 @@ export function solveSetup(setup: Setup): Result<Solution> {
   WORKSPACE.reset();
   const { take } = WORKSPACE;
   const only = contactsUsed(setup);
-  const rigged = rigPrepared(setup, take, (exercise, body, stance) =>
-    prepareExercise(exercise, body, { ...stance, only, take }),
+  const rigged = rigPrepared(setup, take, (exercise, body, options) =>
+    prepareExercise(exercise, body, { ...options, only, take }),
   );
   if (!rigged.ok) return rigged;
   return succeed(readSolution(setup, rigged.value));
@@ -85,8 +85,8 @@ export function solveSetup(setup: Setup): Result<Solution> {
 /** As {@link solveSetup}, keeping rig and buffers, with all contacts, for further solves. */
 export function rigSetup(setup: Setup): Result<SolvedRig> {
   const { take } = new Arena();
-  return rigPrepared(setup, take, (exercise, body, stance) =>
-    prepareExercise(exercise, body, { ...stance, take }),
+  return rigPrepared(setup, take, (exercise, body, options) =>
+    prepareExercise(exercise, body, { ...options, take }),
   );
 }
 
@@ -95,7 +95,7 @@ export type Rigger = (setup: Setup) => Result<SolvedRig>;
 
 /**
  * As {@link rigSetup}, for set-ups of one exercise and person: the exercise is
- * prepared anew only where it, the body or the stance is another than before.
+ * prepared anew only where it, the body or the options are others than before.
  */
 export function createRigger(): Rigger {
   const prepare = createPreparation();
@@ -118,8 +118,8 @@ function rigPrepared(setup: Setup, take: Take, prepare: Preparation): Result<Sol
   const hanging = findHangingLinks(setup);
   if (hanging !== undefined) return fail(hanging);
   const { widths, root_m, phases, loads, samples } = setup;
-  const stance = { widths, root_m, phases, loads, samples };
-  const prepared = prepare(setup.exercise, setup.body, stance);
+  const options = { widths, root_m, phases, loads, samples };
+  const prepared = prepare(setup.exercise, setup.body, options);
   if (!prepared.ok) return prepared;
   const names = Object.keys(setup.points);
   const links = Object.entries(setup.links ?? {});
@@ -261,7 +261,7 @@ function listOf(values: Float64Array, start = 0, count = values.length): number[
 /** What is asked of the person by a signed demand at every phase. */
 export function askedOf({ demand }: PreparedExercise, signed: Float64Array): number[] {
   const list = listOf(signed);
-  for (let k = 0; k < list.length; k++) list[k] = askedDemand(list[k] as number, demand);
+  for (let k = 0; k < list.length; k++) list[k] = askedDemand(list[k] as number, demand.sided);
   return list;
 }
 

@@ -178,8 +178,8 @@ function poseVariance(
 function peakAt({ demand }: PreparedExercise, signed: Float64Array): number {
   let at = 0;
   for (let k = 1; k < signed.length; k++) {
-    const asked = askedDemand(signed[k] as number, demand);
-    if (asked > askedDemand(signed[at] as number, demand)) at = k;
+    const asked = askedDemand(signed[k] as number, demand.sided);
+    if (asked > askedDemand(signed[at] as number, demand.sided)) at = k;
   }
   return at;
 }
@@ -213,7 +213,7 @@ function linearVariance({ rig, buffers }: SolvedRig, variance: Float64Array): Ad
       const shape = strandShape(stretch[i] as number);
       // What is asked grows with the signed demand, against it, or not at all.
       const turn =
-        Math.sign(askedDemand(signed[k] as number, demand)) * Math.sign(signed[k] as number);
+        Math.sign(askedDemand(signed[k] as number, demand.sided)) * Math.sign(signed[k] as number);
       const inPhase = turn * turn * added * added * quadraticForm(covariance, shape);
       grow(k, inPhase);
       if (k === 0) grow(samples + FIGURES.indexOf('start'), inPhase);

@@ -40,13 +40,13 @@ const LEAST_UNASSISTED_SHARE = 0.25;
 export function summarise(rig: Rig, out: SolutionBuffers, summary: Summary): Summary {
   const { bodyweight, demand, samples, strength } = rig.prepared;
   const { signed } = out;
-  const askedAt = (k: number): number => askedDemand(signed[k] as number, demand);
+  const { sided } = demand;
   let peak = 0;
   let sum = 0;
   let hardest = 0;
   let hardSum = 0;
   for (let k = 0; k < samples; k++) {
-    const asked = askedAt(k);
+    const asked = askedDemand(signed[k] as number, sided);
     const hardness = asked / (strength[k] as number);
     const weight = phaseWeight(k, samples);
     if (asked > peak) peak = asked;
@@ -57,11 +57,12 @@ export function summarise(rig: Rig, out: SolutionBuffers, summary: Summary): Sum
   let dead = 0;
   let reversed = 0;
   for (let k = 0; k < samples; k++) {
-    if (askedAt(k) < DEAD_SHARE_OF_PEAK * peak) dead++;
-    if (demand.sided && (signed[k] as number) < -REVERSED_NM) reversed++;
+    const value = signed[k] as number;
+    if (askedDemand(value, sided) < DEAD_SHARE_OF_PEAK * peak) dead++;
+    if (sided && value < -REVERSED_NM) reversed++;
   }
-  summary.start = askedAt(0);
-  summary.end = askedAt(samples - 1);
+  summary.start = askedDemand(signed[0] as number, sided);
+  summary.end = askedDemand(signed[samples - 1] as number, sided);
   summary.peak = peak;
   summary.mean = sum / (samples - 1);
   summary.deadShare = dead / samples;

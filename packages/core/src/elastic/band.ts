@@ -1,5 +1,6 @@
 /** How a band is made, as far as its path over contacts depends on it. */
-export type BandKind = 'loop' | 'miniLoop' | 'tube' | 'strip' | 'tubing';
+export const BAND_KINDS = ['loop', 'miniLoop', 'tube', 'strip', 'tubing'] as const;
+export type BandKind = (typeof BAND_KINDS)[number];
 
 /** The coefficients of one strand's law, newtons, none negative. */
 export interface StrandLaw {

@@ -19,6 +19,10 @@ import {
 import { median } from '../statistics/centre.js';
 import { strandForce, strandShape, strandSlope } from './strand-law.js';
 
+/** A band is pulled, or let back. */
+export const PULL_DIRECTIONS = ['loading', 'unloading'] as const;
+export type PullDirection = (typeof PULL_DIRECTIONS)[number];
+
 /** One pull on the gauge. */
 export interface PullSample {
   /** Stretched length between hook and fixed end, m. */
@@ -29,7 +33,7 @@ export interface PullSample {
   readonly rest_m?: number | null | undefined;
   /** Strands that share the pull. Default 2 for loops, 1 otherwise; twice as many when folded over a bar. */
   readonly strands?: number | null | undefined;
-  readonly direction?: 'loading' | 'unloading' | undefined;
+  readonly direction?: PullDirection | undefined;
   /** Length of fittings within `length_m`, which stretches nothing, m. Default 0. */
   readonly dead_m?: number | undefined;
   /** Standard error of the gauge at the hook, N. Default 0.5; more where the pull is a difference of two readings. */
@@ -50,7 +54,8 @@ export interface BandSamples {
 }
 
 /** How far the law rests on measurements; travels with every figure computed from it. */
-export type Grade = 'measured' | 'partial' | 'label';
+export const GRADES = ['measured', 'partial', 'label'] as const;
+export type Grade = (typeof GRADES)[number];
 
 /** A reading turned to one strand: stretch ratio and pull, with its standard error. */
 export interface StrandReading {

@@ -6,7 +6,8 @@ import { type BandKind, naturalStrands } from './band.js';
  * over a bar with the scale at its two ends, or hung from a bar while a person
  * stands in it on a bathroom scale.
  */
-export type Rigging = 'end' | 'folded' | 'standing';
+export const RIGGINGS = ['end', 'folded', 'standing'] as const;
+export type Rigging = (typeof RIGGINGS)[number];
 
 export interface Rigged {
   /** Strands that share the pull. */

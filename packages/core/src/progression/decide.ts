@@ -2,6 +2,7 @@ import { fail, type Fault, type Result, succeed } from '../faults.js';
 import { fillRange } from './fill-range.js';
 import { passGates } from './gates.js';
 import type { Decision, Review, School } from './review.js';
+import { presentTargets } from './targets.js';
 
 /** The schools this version offers: each a pure rule from what was done to what comes next. */
 const RULES: Partial<Readonly<Record<School, (review: Review) => Decision>>> = {
@@ -33,6 +34,35 @@ export function decide(review: Review): Result<Decision> {
   }
   const decision = rule(review);
   return succeed({ ...decision, reasons: [...gates.passed, ...decision.reasons] });
+}
+
+/**
+ * What the gates alone say, for schools that are not offered yet: the decision
+ * of the first that closes, else the same again.
+ */
+export function decideByGates(review: Review): Result<Decision> {
+  const faults = checkRungs(review);
+  if (faults.length > 0) return fail(...faults);
+  const gates = passGates(review);
+  if ('code' in gates) return succeed(gates);
+  return succeed({
+    code: 'repeat',
+    rungs: [...review.prescription.rungs],
+    target: presentTargets(review),
+    reasons: [
+      ...gates.passed,
+      {
+        rule: 'school.none',
+        text: 'No rule moves this work on yet: the same again, until the trainer changes it.',
+        figures: {},
+      },
+    ],
+  });
+}
+
+/** Whether {@link decide} knows the rule of a school. */
+export function isSchoolOffered(school: School): boolean {
+  return RULES[school] !== undefined;
 }
 
 function checkRungs({ prescription, ladder, sessions }: Review): Fault[] {

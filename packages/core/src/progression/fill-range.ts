@@ -36,7 +36,7 @@ export function fillRange(review: Review): Decision {
     return {
       code: 'heavier',
       rungs: movedRungs(prescription.rungs, 1, ladder.length),
-      target: freshTargets(prescription),
+      target: freshTargets(review),
       reasons: [filled, step.reason],
     };
   }
@@ -77,13 +77,13 @@ function underRange(review: Review, done: Record<string, number | string>): Deci
     ? {
         code: 'lighter',
         rungs: movedRungs(prescription.rungs, -1, ladder.length),
-        target: freshTargets(prescription),
+        target: freshTargets(review),
         reasons: [reason],
       }
     : {
         code: 'repeat',
         rungs: [...prescription.rungs],
-        target: presentTargets(prescription),
+        target: presentTargets(review),
         reasons: [reason],
       };
 }

@@ -5,12 +5,12 @@ import {
   DEFAULT_PAIN_LIMIT,
   type DoneSession,
   type Reason,
+  type RedFlag,
   type Review,
+  STOP_PAIN,
 } from './review.js';
 import { freshTargets, movedRungs, presentTargets } from './targets.js';
 
-/** Pain at which work stops whatever the limit. */
-const STOP_PAIN = 6;
 const BREAK_DAYS = 14;
 const LONG_BREAK_DAYS = 28;
 
@@ -27,7 +27,8 @@ const GATES: readonly Gate[] = [redFlagGate, clearanceGate, painGate, breakGate,
 
 /**
  * Weighs the gates that come before every school: a red flag, pain, a long
- * break, form.
+ * break, form. All of them are weighed and give their reason, also those behind
+ * one that closed.
  *
  * @returns the decision of the first gate that closes, or the reasons of all
  *   that let pass
@@ -36,30 +37,33 @@ export function passGates(review: Review): Decision | { readonly passed: Reason[
   const last = review.sessions.at(-1);
   if (last === undefined) return { passed: [] };
   const reasons: Reason[] = [];
+  let closed: GateAnswer['decision'];
   for (const gate of GATES) {
     for (const answer of gate(review, last, review.sessions.at(-2))) {
       reasons.push(answer.reason);
-      if (answer.decision !== undefined) return { ...answer.decision, reasons };
+      closed ??= answer.decision;
     }
   }
-  return { passed: reasons };
+  return closed === undefined ? { passed: reasons } : { ...closed, reasons };
 }
 
 function redFlagGate(review: Review, last: DoneSession): GateAnswer[] {
   const pain = worstPain(last);
-  if (last.redFlag === true) {
+  if (last.redFlag !== undefined && last.redFlag !== false) {
     return [
       {
         reason: {
           rule: 'gate.red-flag',
-          text: 'A red flag was ticked. No further work: refer to the clinician.',
-          figures: {},
+          text: `A red flag was ticked${flagWords(last.redFlag)}. No further work: refer to the clinician.`,
+          figures: typeof last.redFlag === 'string' ? { flag: last.redFlag } : {},
         },
         decision: stop(review),
       },
     ];
   }
-  if (pain < STOP_PAIN) return [];
+  if (pain < STOP_PAIN) {
+    return [{ reason: { rule: 'gate.red-flag', text: 'No red flag.', figures: {} } }];
+  }
   return [
     {
       reason: {
@@ -110,10 +114,11 @@ function painGate(review: Review, last: DoneSession): GateAnswer[] {
     ];
   }
   const { rungs } = review.prescription;
-  const targets = presentTargets(review.prescription);
+  const targets = presentTargets(review);
+  const foot = freshTargets(review);
   const target = targets.map((value, set) => {
     const rung = rungs.length === 1 ? rungs[0] : rungs[set];
-    return rung === 0 ? Math.max(1, Math.floor(value / 2)) : value;
+    return rung === 0 ? Math.max(1, Math.floor(value / 2)) : (foot[set] ?? value);
   });
   const onFoot = rungs.every((rung) => rung === 0);
   return [
@@ -135,7 +140,10 @@ function breakGate(
 ): GateAnswer[] {
   if (before === undefined) return [];
   const days = daysBetween(before.date, last.date);
-  if (days <= BREAK_DAYS) return [];
+  if (days <= BREAK_DAYS) {
+    const text = `${days} days since the session before: no break, which begins after ${BREAK_DAYS}.`;
+    return [{ reason: { rule: 'gate.break', text, figures: { days } } }];
+  }
   const steps = days > LONG_BREAK_DAYS ? 2 : 1;
   return [
     {
@@ -147,7 +155,7 @@ function breakGate(
       decision: {
         code: 'lighter',
         rungs: movedRungs(review.prescription.rungs, -steps, review.ladder.length),
-        target: freshTargets(review.prescription),
+        target: freshTargets(review),
       },
     },
   ];
@@ -186,11 +194,25 @@ function formGate(
         ? {
             code: 'lighter',
             rungs: movedRungs(rungs, -1, review.ladder.length),
-            target: freshTargets(review.prescription),
+            target: freshTargets(review),
           }
-        : { code: 'repeat', rungs: [...rungs], target: presentTargets(review.prescription) },
+        : { code: 'repeat', rungs: [...rungs], target: presentTargets(review) },
     },
   ];
+}
+
+const FLAG_WORDS: Readonly<Record<RedFlag, string>> = {
+  numbness: 'numbness',
+  dizziness: 'dizziness',
+  chestPain: 'chest pain',
+  sharpPain: 'sudden sharp pain',
+  strengthLoss: 'loss of strength',
+  other: '',
+};
+
+function flagWords(flag: true | RedFlag): string {
+  const words = flag === true ? '' : FLAG_WORDS[flag];
+  return words === '' ? '' : ` (${words})`;
 }
 
 /** The greatest pain of the session's sets and of the morning after. */

@@ -1,3 +1,21 @@
+/** Whether the movement was kept to, or broke. */
+export const FORMS = ['clean', 'breaking'] as const;
+export type Form = (typeof FORMS)[number];
+
+/** Signs that end the work at once. */
+export const RED_FLAGS = [
+  'numbness',
+  'dizziness',
+  'chestPain',
+  'sharpPain',
+  'strengthLoss',
+  'other',
+] as const;
+export type RedFlag = (typeof RED_FLAGS)[number];
+
+/** Pain, 0 … 10, at which work stops whatever the limit. */
+export const STOP_PAIN = 6;
+
 /** What was done in one set. */
 export interface DoneSet {
   /** Index of the rung in the ladder. */
@@ -7,9 +25,10 @@ export interface DoneSet {
   readonly partial?: number | undefined;
   readonly hold_s?: number | undefined;
   readonly lowering_s?: number | undefined;
+  readonly work_s?: number | undefined;
   /** Repetitions in reserve. */
   readonly spare?: number | undefined;
-  readonly form: 'clean' | 'breaking';
+  readonly form: Form;
   /** 0 … 10. */
   readonly pain: number;
 }
@@ -19,7 +38,9 @@ export interface DoneSession {
   readonly date: string;
   readonly sets: readonly DoneSet[];
   readonly painNextMorning?: number | undefined;
-  readonly redFlag?: boolean | undefined;
+  readonly redFlag?: boolean | RedFlag | undefined;
+  /** The school it was done under; the review's own where it is not given. */
+  readonly school?: School | undefined;
 }
 
 /** A set-up of known load; index 0 of a ladder is the easiest. */
@@ -47,6 +68,7 @@ export interface Prescription {
   readonly sets: number;
   readonly reps?: { readonly from: number; readonly to: number } | undefined;
   readonly hold_s?: number | undefined;
+  readonly work_s?: number | undefined;
   readonly tempo?: string | undefined;
   readonly rest_s: number;
   /** Ladder index per set, or one for all. */
@@ -65,8 +87,16 @@ export interface Review {
   readonly clearance?: { readonly until: string } | undefined;
 }
 
-export type DecisionCode =
-  'stop' | 'lighter' | 'repeat' | 'more' | 'heavier' | 'next-level' | 'graduate';
+export const DECISION_CODES = [
+  'stop',
+  'lighter',
+  'repeat',
+  'more',
+  'heavier',
+  'next-level',
+  'graduate',
+] as const;
+export type DecisionCode = (typeof DECISION_CODES)[number];
 
 /** A rule that was weighed, in words and with its figures. */
 export interface Reason {

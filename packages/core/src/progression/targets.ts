@@ -1,22 +1,26 @@
-import type { Prescription } from './review.js';
+import type { Prescription, Review, School } from './review.js';
 
 /** Repetitions of the range where a prescription names none: 8 … 15. */
 export const DEFAULT_RANGE = { from: 8, to: 15 } as const;
+
+/** The shortest that schools by time ask for, s. */
+const SHORTEST_S: Partial<Readonly<Record<School, number>>> = { hold: 5, lowering: 1, clock: 20 };
 
 /** The range of repetitions in force. */
 export function repRange(prescription: Prescription): { from: number; to: number } {
   return prescription.reps ?? DEFAULT_RANGE;
 }
 
-/** What every set begins at on a fresh rung: the foot of the range, or the hold. */
-export function freshTargets(prescription: Prescription): number[] {
-  const value = prescription.hold_s ?? repRange(prescription).from;
+/** What every set begins at on a fresh rung: the foot of the range, or the shortest time. */
+export function freshTargets({ prescription, school }: Review): number[] {
+  const value = SHORTEST_S[school] ?? repRange(prescription).from;
   return Array<number>(prescription.sets).fill(value);
 }
 
-/** What was asked of every set: the targets given, else what a fresh rung asks. */
-export function presentTargets(prescription: Prescription): number[] {
-  return freshTargets(prescription).map((fresh, i) => prescription.target?.[i] ?? fresh);
+/** What was asked of every set: the targets given, else the time prescribed, else the foot of the range. */
+export function presentTargets(review: Review): number[] {
+  const { hold_s, work_s, target } = review.prescription;
+  return freshTargets(review).map((fresh, i) => target?.[i] ?? hold_s ?? work_s ?? fresh);
 }
 
 /** The rung of each entry moved, held within the ladder. */

@@ -1,22 +1,27 @@
 import type { Exercise, Pair, Plane, Triple } from '../body/exercise.js';
+import type { MuscleGroup } from '../body/muscle-groups.js';
+import type { RehabStage } from '../safety/clearance.js';
 
 /** What a band can be hung on, laid under or held by. */
-export type AnchorKind =
-  | 'door'
-  | 'wall'
-  | 'bar'
-  | 'parallelBars'
-  | 'rings'
-  | 'post'
-  | 'banister'
-  | 'rack'
-  | 'furniture'
-  | 'underFoot'
-  | 'underHand'
-  | 'partner';
+export const ANCHOR_KINDS = [
+  'door',
+  'wall',
+  'bar',
+  'parallelBars',
+  'rings',
+  'post',
+  'banister',
+  'rack',
+  'furniture',
+  'underFoot',
+  'underHand',
+  'partner',
+] as const;
+export type AnchorKind = (typeof ANCHOR_KINDS)[number];
 
 /** Where an anchor is seen from the person; `over`: at the exercise's origin, up or down. */
-export type AnchorSide = 'ahead' | 'behind' | 'left' | 'right' | 'over';
+export const ANCHOR_SIDES = ['ahead', 'behind', 'left', 'right', 'over'] as const;
+export type AnchorSide = (typeof ANCHOR_SIDES)[number];
 
 /** The anchor that an exercise needs and where it usually is, in statures. */
 export interface ExerciseAnchor {
@@ -31,11 +36,30 @@ export interface ExerciseAnchor {
   readonly halfWidth?: number | undefined;
 }
 
-/** An exercise with the anchor it needs. */
+/** How the body is held. */
+export const STANCES = [
+  'standing',
+  'kneeling',
+  'seated',
+  'longSitting',
+  'supine',
+  'hanging',
+  'propped',
+] as const;
+export type Stance = (typeof STANCES)[number];
+
+/** An exercise with the anchor it needs, and what a trainer knows of it. */
 export interface AnchoredExercise extends Exercise {
   readonly anchor?: ExerciseAnchor | undefined;
   /** Height of a transverse exercise's plane over the floor, in statures. Default 0. */
   readonly level?: number | undefined;
+  /** How the body is held. */
+  readonly stance?: Stance | undefined;
+  readonly groups?: readonly MuscleGroup[] | undefined;
+  /** The stage of rehab that it belongs to, where its movement does not say it. */
+  readonly stage?: RehabStage | undefined;
+  /** Cautions that come with the movement itself, by their rule. */
+  readonly cautions?: readonly string[] | undefined;
 }
 
 /** Where an anchor is: height over the floor, distance along it from the exercise's origin, m. */
@@ -101,6 +125,12 @@ export function rootOnAnchor(
 ): Pair | undefined {
   if (anchor?.side !== 'over' || root.point !== 'grip') return undefined;
   return [root.at[0] * stature_m, height_m];
+}
+
+/** The level direction from the person to the anchor, a unit vector; undefined where it is above or below, or there is none. */
+export function towardsAnchor({ anchor, plane }: AnchoredExercise): Triple | undefined {
+  if (anchor === undefined || anchor.side === 'over') return undefined;
+  return pointAt(plane, anchor.side ?? 'ahead', 1, 0);
 }
 
 function pointAt(plane: Plane, side: AnchorSide, distance_m: number, height_m: number): Triple {

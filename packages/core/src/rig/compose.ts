@@ -1,6 +1,13 @@
 import type { Pair } from '../body/exercise.js';
+import type { PhaseRange } from '../body/motion.js';
 import type { Body } from '../body/segments.js';
-import { type Band, DEFAULT_LOSS, DEFAULT_STRETCH_LIMIT, isContinuous } from '../elastic/band.js';
+import {
+  type Band,
+  DEFAULT_LOSS,
+  DEFAULT_STRETCH_LIMIT,
+  isContinuous,
+  naturalStrands,
+} from '../elastic/band.js';
 import {
   type AnchoredExercise,
   anchorPoints,
@@ -10,15 +17,21 @@ import {
 import { type BandChain, chainPaths, isLinkable, loopsOf } from './link-bands.js';
 import type { Load, Setup } from './setup.js';
 
+/** Bands that close on themselves, or bands with two ends. */
+export const ROUTE_FORMS = ['continuous', 'open'] as const;
+export type RouteForm = (typeof ROUTE_FORMS)[number];
+
 /** A way to run bands, for those that close on themselves or for those with two ends. */
 export interface Route {
   readonly id: string;
-  readonly for: 'continuous' | 'open';
+  readonly for: RouteForm;
   readonly path: readonly string[];
   readonly takeUp_m?: number | undefined;
   readonly extra_m?: number | undefined;
   /** Pulled through itself round the anchor. */
   readonly choked?: boolean | undefined;
+  /** Where the band is held fast, by a foot or knee that is on it. */
+  readonly pinned?: readonly string[] | undefined;
 }
 
 /** A band with the weight of its handles and clips at both ends together. */
@@ -38,6 +51,12 @@ export interface Composition<Ex extends AnchoredExercise> {
   readonly slip_m?: number | undefined;
   /** Turns of the band round the anchor, beyond what the route lays. Default 0. */
   readonly wraps?: number | undefined;
+  /** The part of the movement that is done. */
+  readonly phases?: PhaseRange | undefined;
+  /** One foot ahead of the other, m; the exercise's own where it is not given. */
+  readonly stagger_m?: number | undefined;
+  /** The marks are on the floor and on the band. */
+  readonly marked?: boolean | undefined;
   /** Loops hang one through the other, in their order, instead of side by side. Default false. */
   readonly linked?: boolean | undefined;
   /** Free weights held besides the bands. */
@@ -53,11 +72,24 @@ export function routeFor<R extends Route>(
   return routes.find((route) => route.for === form);
 }
 
+/** One band of a composition. */
+export interface ComposedRun {
+  band: string;
+  path: string[];
+  takeUp_m: number;
+  extra_m: number;
+  hitch_m: number;
+  pinned?: string[];
+}
+
 /** The parts of a set-up that the composition decides; a caller may go on changing them. */
 export interface ComposedSetup<Ex extends AnchoredExercise> {
   body: { stature_m: number; mass_kg: number };
   exercise: Ex;
   widths?: { grip_m?: number; stance_m?: number };
+  phases?: { from: number; to: number };
+  stagger_m?: number;
+  marked?: boolean;
   root_m?: [number, number];
   points: Record<string, [number, number, number]>;
   links?: Record<string, [number, number, number]>;
@@ -70,7 +102,7 @@ export interface ComposedSetup<Ex extends AnchoredExercise> {
     limit: number;
     deadLength_m: number;
   }[];
-  runs: { band: string; path: string[]; takeUp_m: number; extra_m: number }[];
+  runs: ComposedRun[];
   loads: { at: string; mass_kg: number }[];
 }
 
@@ -95,6 +127,7 @@ export function composeSetup<Ex extends AnchoredExercise>(
     body: { stature_m: body.stature_m, mass_kg: body.mass_kg },
     exercise,
     ...widthsOf(composition),
+    ...handlingOf(composition),
     ...rootOf(root),
     points,
     ...(chain === undefined ? {} : { links: chain.links }),
@@ -109,13 +142,18 @@ export function composeSetup<Ex extends AnchoredExercise>(
     })),
     runs: laid.map(({ band, route }) => {
       const link = chained.get(band.id);
-      const takeUp_m = (route.takeUp_m ?? 0) + slippedMaterial(band, composition);
-      const extra_m = (route.extra_m ?? 0) + lyingRoundAnchor(band, route, composition);
+      const slipped_m = link?.atPerson === false ? 0 : slippedMaterial(band, composition);
+      const hitch_m = link?.atAnchor === false ? 0 : hitchedMaterial(band, route, composition);
+      const routeTakeUp_m = link?.atPerson === false ? 0 : (route.takeUp_m ?? 0);
       return {
         band: band.id,
         path: [...(link?.path ?? route.path)],
-        takeUp_m: link?.atPerson === false ? 0 : takeUp_m,
-        extra_m: link?.atAnchor === false ? 0 : extra_m,
+        takeUp_m: routeTakeUp_m + slipped_m + hitch_m,
+        extra_m: link?.atAnchor === false ? 0 : (route.extra_m ?? 0),
+        hitch_m,
+        ...(route.pinned === undefined || link?.atPerson === false
+          ? {}
+          : { pinned: [...route.pinned] }),
       };
     }),
     loads: [
@@ -150,17 +188,16 @@ function slippedMaterial(band: Band, { slip_m = 0 }: Pick<Composition<never>, 's
 }
 
 /**
- * Stretched path round the anchor, m: 2πd of a bar of diameter d for a choked
- * loop, n wraps round a girth g another 2ng for a loop and ng for the rest.
+ * Material that lies round the anchor and does not slip, m: a choke and n turns
+ * round a girth g hold 2g each of a loop, g of the rest.
  */
-function lyingRoundAnchor(
+function hitchedMaterial(
   band: Band,
   route: Route,
   { anchor, wraps = 0 }: Pick<Composition<never>, 'anchor' | 'wraps'>,
 ): number {
-  const girth_m = anchor?.girth_m ?? 0;
-  const choke = route.choked === true ? 2 * girth_m : 0;
-  return choke + wraps * (isContinuous(band.kind) ? 2 : 1) * girth_m;
+  const rounds = wraps + (route.choked === true ? 1 : 0);
+  return rounds * naturalStrands(band.kind) * (anchor?.girth_m ?? 0);
 }
 
 function widthsOf({
@@ -173,6 +210,21 @@ function widthsOf({
       ...(grip_m === undefined ? {} : { grip_m }),
       ...(stance_m === undefined ? {} : { stance_m }),
     },
+  };
+}
+
+function handlingOf({
+  phases,
+  stagger_m,
+  marked,
+}: Pick<Composition<never>, 'phases' | 'stagger_m' | 'marked'>): Pick<
+  ComposedSetup<never>,
+  'phases' | 'stagger_m' | 'marked'
+> {
+  return {
+    ...(phases === undefined ? {} : { phases: { from: phases.from, to: phases.to } }),
+    ...(stagger_m === undefined ? {} : { stagger_m }),
+    ...(marked === undefined ? {} : { marked }),
   };
 }
 

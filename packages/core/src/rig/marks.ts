@@ -1,7 +1,7 @@
 import { type Joint, SEGMENTS } from '../body/segments.js';
 import { DEFAULT_WIDTHS } from '../body/contacts.js';
 import { bandsOverLimit, rigSetup } from '../demand/solve-setup.js';
-import { isContinuous } from '../elastic/band.js';
+import { isContinuous, naturalStrands } from '../elastic/band.js';
 import { type AnchoredExercise, anchorPlaceOf, anchorPoints } from './anchor-points.js';
 import type { Route } from './compose.js';
 import { unlinkedPath } from './link-bands.js';
@@ -11,7 +11,6 @@ import type { Setup } from './setup.js';
 export interface MarkedSetup extends Setup {
   readonly exercise: AnchoredExercise & {
     readonly routes?: readonly Route[] | undefined;
-    readonly stance?: string | undefined;
   };
 }
 
@@ -70,7 +69,8 @@ function overOrigin({ anchor, plane, root }: MarkedSetup['exercise']): string {
 
 /**
  * How far below its end the gripped band is held, m: what the run takes up
- * beyond its route, half of it for a loop, whose two strands are both gripped.
+ * beyond its route and what lies round the anchor, half of it for a loop, whose
+ * two strands are both gripped.
  * Of bands that hang one through the other the last is the one in the hands.
  */
 export function slippedLength({ bands, exercise, links = {}, runs }: MarkedSetup): number {
@@ -78,13 +78,13 @@ export function slippedLength({ bands, exercise, links = {}, runs }: MarkedSetup
   const band = bands.find(({ id }) => id === run?.band);
   if (run === undefined || band === undefined) return 0;
   const route = exercise.routes?.find((one) => isLaidAlong(run.path, one, { exercise, links }));
-  const taken_m = (run.takeUp_m ?? 0) - (route?.takeUp_m ?? 0);
+  const taken_m = (run.takeUp_m ?? 0) - (run.hitch_m ?? 0) - (route?.takeUp_m ?? 0);
   return Math.max(0, taken_m / (isContinuous(band.kind) ? 2 : 1));
 }
 
 /**
- * Turns round an anchor of this girth, beyond what the route lays: what the
- * band nearest to it lays over besides the route's own and a choke's two rounds.
+ * Turns round an anchor of this girth, beyond a choke: what the band nearest to
+ * it holds there.
  *
  * @param girth_m length once round the anchor, m; 0 where there is none to lie round
  */
@@ -99,9 +99,8 @@ export function turnsRound(
   const route = exercise.routes?.find((one) =>
     isLaidAlong(laid?.path ?? [], one, { exercise, links }),
   );
-  const choke_m = route?.choked === true ? 2 * girth_m : 0;
-  const over_m = (run.extra_m ?? 0) - (route?.extra_m ?? 0) - choke_m;
-  return Math.max(0, Math.round(over_m / ((isContinuous(band.kind) ? 2 : 1) * girth_m)));
+  const rounds = Math.round((run.hitch_m ?? 0) / (naturalStrands(band.kind) * girth_m));
+  return Math.max(0, rounds - (route?.choked === true ? 1 : 0));
 }
 
 /** Whether a run's path is that of the route, links standing for the anchor. */

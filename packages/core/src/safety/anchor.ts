@@ -98,7 +98,7 @@ export const slide: CautionRule = {
     const { anchor, setup } = context;
     if (anchor?.kind !== 'post') return undefined;
     const laid = setup.runs.some(
-      ({ extra_m = 0, path }) => extra_m === 0 && path.some((name) => name in setup.points),
+      ({ hitch_m = 0, path }) => hitch_m === 0 && path.some((name) => name in setup.points),
     );
     const steepest_deg = steepest(context);
     if (!laid || steepest_deg === undefined || steepest_deg <= LAID_DEG) return undefined;
@@ -123,6 +123,6 @@ function anchorHeight({ setup }: CautionContext): number | undefined {
   const point = Object.values(setup.points)[0];
   if (point === undefined) return undefined;
   if (setup.exercise.plane !== 'transverse') return point[1];
-  const { level = 0 } = setup.exercise as { readonly level?: number };
+  const { level = 0 } = setup.exercise;
   return point[2] + level * setup.body.stature_m;
 }

@@ -3,19 +3,24 @@ import type { Material } from '../care/inspection.js';
 import type { Softening } from '../care/softening.js';
 import type { SolvedRig } from '../demand/solve-setup.js';
 import type { Grade } from '../elastic/calibration.js';
-import type { AnchorKind } from '../rig/anchor-points.js';
+import type { AnchoredExercise, AnchorKind } from '../rig/anchor-points.js';
+import type { Matrix3 } from '../elastic/bounded-least-squares.js';
 import type { Setup } from '../rig/setup.js';
 import type { ForceUnit } from '../units/units.js';
+import type { Clearance } from './clearance.js';
 
 /** `refuse` keeps a set-up from being ready, `warn` must be acknowledged, `note` informs. */
-export type CautionLevel = 'refuse' | 'warn' | 'note';
+export const CAUTION_LEVELS = ['refuse', 'warn', 'note'] as const;
+export type CautionLevel = (typeof CAUTION_LEVELS)[number];
 
-/** The smallest change that ends a refusal. */
-export interface Cure {
-  readonly kind: 'distance';
-  /** How far the person has to step towards the anchor, m. */
-  readonly closer_m: number;
-}
+/** The smallest change that ends a caution. */
+export type Cure =
+  /** How far the person has to step towards the anchor, m; below 0 away from it. */
+  | { readonly kind: 'distance'; readonly closer_m: number }
+  /** The part of the movement that is done. */
+  | { readonly kind: 'phases'; readonly from: number; readonly to: number }
+  /** One foot ahead of the other, m. */
+  | { readonly kind: 'stagger'; readonly stagger_m: number };
 
 export interface Caution {
   readonly rule: string;
@@ -38,12 +43,22 @@ export interface BandFacts {
   readonly inspectionDue: boolean;
   /** How much softer it is than at first; null where it was measured once. */
   readonly softening: Softening | null;
+  /** Covariance of its law, N²; undefined where the law counts as exact. */
+  readonly covariance?: Matrix3 | undefined;
+  /** It is held by handles, not by the bare band. Default false. */
+  readonly hasHandles?: boolean | undefined;
 }
+
+export const DOOR_SIDES = ['over', 'under', 'hinge', 'latch'] as const;
+export type DoorSide = (typeof DOOR_SIDES)[number];
+export const DOOR_SWINGS = ['toward', 'away'] as const;
+export type DoorSwing = (typeof DOOR_SWINGS)[number];
 
 /** Where on a door the strap sits, and what the door does when it is pulled. */
 export interface DoorFit {
-  readonly side: 'over' | 'under' | 'hinge' | 'latch';
-  readonly opens: 'toward' | 'away';
+  readonly side: DoorSide;
+  /** Which way the leaf swings, seen from the person who pulls. */
+  readonly opens: DoorSwing;
   readonly locked: boolean;
 }
 
@@ -54,15 +69,26 @@ export interface AnchorFacts {
   readonly door: DoorFit | null;
 }
 
+export const GOALS = ['build', 'keep', 'rehab', 'skill'] as const;
+export type Goal = (typeof GOALS)[number];
+
+/** What on a person's file makes a clinician's word necessary, or a caution sharper. */
+export const CONDITIONS = [
+  'recentSurgery',
+  'pregnancy',
+  'neurological',
+  'heart',
+  'highBloodPressure',
+] as const;
+export type Condition = (typeof CONDITIONS)[number];
+
 /** What is on a person's file that a caution looks at. */
 export interface PersonFacts {
-  readonly goal: 'build' | 'keep' | 'rehab' | 'skill';
+  readonly goal: Goal;
   readonly latexAllergy: boolean;
   /** Day of birth, ISO 8601; null where it is not on file. */
   readonly bornOn: string | null;
-  readonly conditions: readonly (
-    'recentSurgery' | 'pregnancy' | 'neurological' | 'heart' | 'highBloodPressure'
-  )[];
+  readonly conditions: readonly Condition[];
   readonly mountLimit_N: number;
   readonly ranges: readonly {
     readonly joint: RangedJoint;
@@ -72,7 +98,7 @@ export interface PersonFacts {
   /** Day of the first session of each exercise, ISO 8601, by the exercise's id. */
   readonly trainedSince?: Readonly<Record<string, string>> | undefined;
   /** A clinician's clearance; null where there is none. */
-  readonly clearance: { readonly until: string } | null;
+  readonly clearance: Pick<Clearance, 'until' | 'enforced'> | null;
 }
 
 /** What is known of how the exercise is going to be done; unknown things keep their rule on guard. */
@@ -82,11 +108,14 @@ export interface WorkFacts {
   readonly speed?: { readonly cleanSessions: number; readonly fastLowering: boolean } | undefined;
 }
 
+/** A set-up whose exercise knows its anchor and what comes with the movement. */
+export interface AnchoredSetup extends Setup {
+  readonly exercise: AnchoredExercise;
+}
+
 /** Everything the rules look at. */
 export interface CautionContext {
-  readonly setup: Setup;
-  /** Rules that come with the movement itself, as its document lists them. */
-  readonly movement: readonly string[];
+  readonly setup: AnchoredSetup;
   readonly solved: SolvedRig;
   readonly bands: readonly BandFacts[];
   readonly anchor: AnchorFacts | null;
@@ -98,6 +127,11 @@ export interface CautionContext {
   readonly work?: WorkFacts | undefined;
   /** Unit that forces are told in; newtons where it is not given. */
   readonly unit?: ForceUnit | undefined;
+}
+
+/** Whether a caution comes with the movement itself, as its document lists them. */
+export function comesWith({ setup }: CautionContext, rule: string): boolean {
+  return setup.exercise.cautions?.includes(rule) ?? false;
 }
 
 /** One rule: pure, and silent when it has nothing to say. */

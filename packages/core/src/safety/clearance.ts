@@ -1,5 +1,40 @@
+import { isHold } from '../body/holds.js';
+import type { RangedJoint } from '../body/joint-angles.js';
+import type { MuscleGroup } from '../body/muscle-groups.js';
+import type { AnchoredExercise } from '../rig/anchor-points.js';
 import { writeDay } from '../units/units.js';
-import type { PersonFacts } from './caution.js';
+import type { Condition, PersonFacts } from './caution.js';
+
+/** The stages of rehab in their order. */
+export const REHAB_STAGES = [
+  'isometric',
+  'isometricWithMovement',
+  'dynamic',
+  'changedPosture',
+] as const;
+export type RehabStage = (typeof REHAB_STAGES)[number];
+
+/** What may be done: nothing but `only`, where it is given, and nothing of `not`. */
+export interface Allowed<Name extends string> {
+  readonly only?: readonly Name[] | undefined;
+  readonly not?: readonly Name[] | undefined;
+}
+
+/** What a clinician allows, as data: each limit is enforced, and what is not named is free. */
+export interface ClearanceLimits {
+  /** Greatest pull at the hands, N. */
+  readonly pull_N?: number | undefined;
+  /** Greatest moment at a joint, of one side, N·m. */
+  readonly moments?:
+    readonly { readonly joint: RangedJoint; readonly most_Nm: number }[] | undefined;
+  /** Greatest height of the hands over the floor, m. */
+  readonly handHeight_m?: number | undefined;
+  readonly groups?: Allowed<MuscleGroup> | undefined;
+  /** Exercises, by id. */
+  readonly movements?: Allowed<string> | undefined;
+  /** The stage of rehab that is reached. */
+  readonly stage?: RehabStage | undefined;
+}
 
 /** A clinician's clearance as it is on file. */
 export interface Clearance {
@@ -8,9 +43,16 @@ export interface Clearance {
   readonly until: string;
   /** What the clinician allows, in their words; may be empty. */
   readonly limits: string;
+  /** The limits as data; without them no limit is enforced. */
+  readonly enforced?: ClearanceLimits | undefined;
 }
 
-const CONDITION_WORDS: Readonly<Record<PersonFacts['conditions'][number], string>> = {
+/** The stage of rehab an exercise belongs to: its own, else isometric for a hold and dynamic for a movement. */
+export function stageOf(exercise: AnchoredExercise): RehabStage {
+  return exercise.stage ?? (isHold(exercise) ? 'isometric' : 'dynamic');
+}
+
+const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   recentSurgery: 'recent surgery',
   pregnancy: 'pregnancy',
   neurological: 'a neurological condition',
@@ -41,10 +83,13 @@ export function reasonsForClearance({
 export const DEFERENCE =
   'Clearance is a licensed clinician’s (physician or physiotherapist), local rules and licensed practice come first, and the figures are estimates.';
 
+/** Said of a clearance whose limits stand in words alone. */
+const NOT_ENFORCED = 'These limits stand in words alone: no set-up is held to them.';
+
 /**
  * What every screen that plans or runs the work of a person says of their
- * clearance; undefined where the file asks for none. Says whose it is and its
- * limits, and whom the product defers to.
+ * clearance; undefined where the file asks for none. Says whose it is, its
+ * limits and whether they are enforced, and whom the product defers to.
  *
  * @param today ISO 8601; a clearance holds on its last day
  */
@@ -61,5 +106,11 @@ export function clearanceWords(
         ? `Cleared by ${clearance.by} until ${writeDay(clearance.until)}.`
         : `The clearance by ${clearance.by} ran out on ${writeDay(clearance.until)}.`;
   const limits = clearance?.limits ?? '';
-  return [onFile, ...(limits === '' ? [] : [limits]), DEFERENCE].join(' ');
+  const inWordsAlone = limits !== '' && clearance?.enforced === undefined;
+  return [
+    onFile,
+    ...(limits === '' ? [] : [limits]),
+    ...(inWordsAlone ? [NOT_ENFORCED] : []),
+    DEFERENCE,
+  ].join(' ');
 }

@@ -1,6 +1,6 @@
 import { naturalStrands } from '../elastic/band.js';
 import { writeForce } from '../units/units.js';
-import type { CautionContext, CautionRule } from './caution.js';
+import { type CautionContext, type CautionRule, comesWith } from './caution.js';
 
 /** Help above this share leaves next to nothing to do. */
 const OVER_HELP = 0.9;
@@ -9,28 +9,41 @@ const OVER_HELP = 0.9;
 export const overHelp: CautionRule = {
   id: 'over-help',
   level: 'warn',
-  check: ({ solved: { summary, rig } }) => {
+  check: (context) => {
+    const { summary, rig } = context.solved;
     if (!rig.prepared.bodyweight) return undefined;
     const most = summary.assistMax ?? 0;
     if (most <= OVER_HELP && summary.overAssistedShare === 0) return undefined;
-    const lifts = summary.overAssistedShare > 0;
     return {
       rule: 'over-help',
       level: 'warn',
-      text: lifts
-        ? 'The band lifts the person: it does more than the whole work. Take a lighter one.'
-        : `The band takes ${Math.round(most * 100)} % somewhere in the rep: it does the work. Take a lighter one.`,
+      text:
+        summary.overAssistedShare > 0
+          ? `The band ${liftWords(context)} Take a lighter one.`
+          : `The band takes ${Math.round(most * 100)} % somewhere in the rep: it does the work. Take a lighter one.`,
       figures: { assistMax: most, overAssistedShare: summary.overAssistedShare },
     };
   },
 };
+
+/** "lifts the person by 150 N more than they weigh there.": how far the demand is turned round. */
+function liftWords({ solved: { rig, buffers }, unit }: CautionContext): string {
+  const { demand, unit: demandUnit } = rig.prepared;
+  const turned = buffers.signed.reduce((most, signed, k) => {
+    const alone = demand.unassisted[k] as number;
+    return signed * alone < 0 ? Math.max(most, Math.abs(signed)) : most;
+  }, 0);
+  return demandUnit === 'N'
+    ? `lifts the person: ${writeForce(turned, unit)} more than they weigh there.`
+    : `does more than the whole work: ${Math.round(turned)} N·m turn the person the other way.`;
+}
 
 /** Warns when hooking foot, knee or hips in takes more than the person can manage. */
 export const mount: CautionRule = {
   id: 'mount',
   level: 'warn',
   check: (context) => {
-    if (!context.movement.includes('mount')) return undefined;
+    if (!comesWith(context, 'mount')) return undefined;
     const { mountLimit_N } = context.person;
     const pull_N = pullAtStart(context);
     if (pull_N <= mountLimit_N) return undefined;

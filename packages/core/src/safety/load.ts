@@ -1,5 +1,5 @@
 import { writeForce } from '../units/units.js';
-import type { CautionRule } from './caution.js';
+import type { CautionContext, CautionRule } from './caution.js';
 import { pullAtStart } from './help.js';
 
 const SLACK_START_SHARE = 0.1;
@@ -8,35 +8,45 @@ const LET_GO_N = 100;
 const BARE_HAND_N = 150;
 const LENGTH_MIX_SHARE = 0.03;
 
-/** Warns when only the last part of the movement is trained. */
+/** Warns when a part of the movement is not trained, since the band hangs loose. */
 export const slackStart: CautionRule = {
   id: 'slack-start',
   level: 'warn',
-  check: ({ setup, solved: { summary } }) => {
+  check: ({ setup, solved: { summary, rig } }) => {
     if (setup.runs.length === 0) return undefined;
-    const lowStart = summary.start < SLACK_START_SHARE * summary.peak;
-    if (!lowStart && summary.slackShare <= SLACK_SHARE) return undefined;
+    const { slackShare, start, peak } = summary;
+    // Where the body's own weight is the work, a small demand at the start is help, not slack.
+    const lowStart = !rig.prepared.bodyweight && start < SLACK_START_SHARE * peak;
+    // Gravity or the band do the movement there: that has a caution of its own.
+    const isReversed = summary.reversedShare > 0 && slackShare === 0;
+    if ((!lowStart || isReversed) && slackShare <= SLACK_SHARE) return undefined;
     return {
       rule: 'slack-start',
       level: 'warn',
-      text: `${slackWords(summary.slackShare)} Step back, shorten the band, or start with a lighter one.`,
-      figures: {
-        slackShare: summary.slackShare,
-        start: summary.start,
-        peak: summary.peak,
-      },
+      text: rig.prepared.bodyweight
+        ? `${slackHelpWords(slackShare)} Shorten the band, or take a shorter one.`
+        : `${slackWords(slackShare)} Step back, shorten the band, or start with a lighter one.`,
+      figures: { slackShare, start, peak },
     };
   },
 };
 
+/** Slack for more than this share leaves only the last part of the movement. */
+const MOSTLY_SLACK = 0.5;
+
 function slackWords(slackShare: number): string {
   if (slackShare === 1) return 'The band is slack all through the rep: nothing is trained.';
+  if (slackShare === 0) return 'Next to nothing is asked at the start.';
   const share = Math.round(slackShare * 100);
-  const what =
-    share > 0
-      ? `The band is slack for ${share} % of the rep`
-      : 'Next to nothing is asked at the start';
-  return `${what}: only the last part is trained.`;
+  return slackShare > MOSTLY_SLACK
+    ? `The band is slack for ${share} % of the rep: only the last part is trained.`
+    : `The band is slack for ${share} % of the rep: that part is not trained.`;
+}
+
+function slackHelpWords(slackShare: number): string {
+  return slackShare === 1
+    ? 'The band is slack all through: it gives no help, the person carries everything alone.'
+    : `The band is slack for ${Math.round(slackShare * 100)} % of the rep and gives no help there.`;
 }
 
 /** Warns when a figure rests on a maker's label. */
@@ -98,15 +108,39 @@ export const letGo: CautionRule = {
 export const hands: CautionRule = {
   id: 'hands',
   level: 'note',
-  check: ({ setup, solved: { summary, rig }, unit }) => {
-    if (setup.exercise.demand.kind !== 'contact' || rig.prepared.unit !== 'N') return undefined;
-    const each_N = summary.peak / setup.exercise.demand.at.length;
-    if (each_N <= BARE_HAND_N) return undefined;
+  check: (context) => {
+    const { bands, setup, unit } = context;
+    const handled = bands.filter(({ id }) => setup.runs.some((run) => run.band === id));
+    if (handled.length > 0 && handled.every(({ hasHandles }) => hasHandles === true)) {
+      return undefined;
+    }
+    const hand_N = hardestOnHand(context);
+    if (hand_N <= BARE_HAND_N) return undefined;
     return {
       rule: 'hands',
       level: 'note',
-      text: `${writeForce(each_N, unit)} in each bare hand: full-finger gloves or a handle, held in the base of the palm.`,
-      figures: { hand_N: each_N },
+      text: `${writeForce(hand_N, unit)} in a bare hand: full-finger gloves or a handle, held in the base of the palm.`,
+      figures: { hand_N },
     };
   },
 };
+
+/** The greatest force at one hand of a demand at the hands, load included, N: what skin and fingers feel. */
+function hardestOnHand({ solved: { rig, buffers } }: CautionContext): number {
+  const { contacts, demand, samples } = rig.prepared;
+  if (demand.kind !== 'netPull') return 0;
+  let most = 0;
+  demand.at.forEach((contact, j) => {
+    if (contacts.kinds[contact]?.name.startsWith('grip') !== true) return;
+    const base = (buffers.trackOfNode[contact] as number) * samples;
+    for (let k = base; k < base + samples; k++) {
+      const force_N = Math.hypot(
+        buffers.effortX[k] as number,
+        (buffers.effortY[k] as number) + (demand.load_N[j] as number),
+        buffers.effortZ[k] as number,
+      );
+      most = Math.max(most, force_N);
+    }
+  });
+  return most;
+}

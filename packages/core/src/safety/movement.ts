@@ -1,6 +1,12 @@
 import { daysBetween } from '../progression/day.js';
 import { writeForce } from '../units/units.js';
-import type { Caution, CautionContext, CautionLevel, CautionRule } from './caution.js';
+import {
+  type Caution,
+  type CautionContext,
+  type CautionLevel,
+  type CautionRule,
+  comesWith,
+} from './caution.js';
 import { isCleared } from './clearance.js';
 
 /** A band across the back may lie up to here along the trunk, as share of it. */
@@ -19,8 +25,8 @@ function withMovement(id: string, level: CautionLevel, text: string): CautionRul
   return {
     id,
     level,
-    check: ({ movement }) =>
-      movement.includes(id) ? { rule: id, level, text, figures: {} } : undefined,
+    check: (context) =>
+      comesWith(context, id) ? { rule: id, level, text, figures: {} } : undefined,
   };
 }
 
@@ -40,8 +46,9 @@ export const freeHand = withMovement(
 export const neckSlip: CautionRule = {
   id: 'neck-slip',
   level: 'warn',
-  check: ({ movement, setup }) => {
-    if (!movement.includes('neck-slip')) return undefined;
+  check: (context) => {
+    const { setup } = context;
+    if (!comesWith(context, 'neck-slip')) return undefined;
     const highest = Math.max(
       0,
       ...setup.runs.flatMap(({ path }) => path.map((name) => placeOnTrunk(name, setup))),
@@ -60,8 +67,10 @@ export const neckSlip: CautionRule = {
 export const neckWork: CautionRule = {
   id: 'neck-work',
   level: 'refuse',
-  check: ({ movement, person, solved: { summary }, today, unit }) => {
-    if (!movement.includes('neck-work')) return undefined;
+  check: (context) => {
+    const { person, solved, today, unit } = context;
+    const { summary } = solved;
+    if (!comesWith(context, 'neck-work')) return undefined;
     const refused = (text: string): Caution => ({
       rule: 'neck-work',
       level: 'refuse',
@@ -86,8 +95,8 @@ export const neckWork: CautionRule = {
 export const shoulderRehab: CautionRule = {
   id: 'shoulder-rehab',
   level: 'warn',
-  check: ({ movement, person }) =>
-    movement.includes('shoulder-rehab') && person.goal === 'rehab'
+  check: (context) =>
+    comesWith(context, 'shoulder-rehab') && context.person.goal === 'rehab'
       ? {
           rule: 'shoulder-rehab',
           level: 'warn',
@@ -101,8 +110,9 @@ export const shoulderRehab: CautionRule = {
 export const loweringHard: CautionRule = {
   id: 'lowering-hard',
   level: 'note',
-  check: ({ movement, person, setup, today }) => {
-    if (!movement.includes('lowering-hard')) return undefined;
+  check: (context) => {
+    const { person, setup, today } = context;
+    if (!comesWith(context, 'lowering-hard')) return undefined;
     const since = person.trainedSince?.[setup.exercise.id];
     const days = since === undefined ? undefined : daysBetween(since, today);
     if (days !== undefined && days >= NEW_DAYS) return undefined;
@@ -128,8 +138,8 @@ export const fast: CautionRule = {
       rule: 'fast',
       level: 'refuse',
       text: early
-        ? `Master it slow: ${speed.cleanSessions} clean sessions of this exercise so far, ${CLEAN_BEFORE_SPEED} are wanted before speed.`
-        : 'Accelerate out, control back: the lowering is never fast.',
+        ? `Master the movement slowly first: ${speed.cleanSessions} clean sessions of this exercise so far, ${CLEAN_BEFORE_SPEED} before anything is done quickly.`
+        : 'Only the lifting phase may be quick: the return stays controlled.',
       figures: { cleanSessions: speed.cleanSessions },
     };
   },
@@ -139,9 +149,10 @@ export const fast: CautionRule = {
 export const breath: CautionRule = {
   id: 'breath',
   level: 'note',
-  check: ({ movement, person, work }) => {
+  check: (context) => {
+    const { person, work } = context;
     const long = (work?.hold_s ?? 0) > LONG_HOLD_S;
-    if (!long && !movement.includes('breath')) return undefined;
+    if (!long && !comesWith(context, 'breath')) return undefined;
     const pressed = person.conditions.includes('highBloodPressure');
     return {
       rule: 'breath',

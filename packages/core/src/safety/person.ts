@@ -2,6 +2,7 @@ import { jointAngles } from '../body/joint-angles.js';
 import { writeDay } from '../units/units.js';
 import type { CautionContext, CautionRule } from './caution.js';
 import { isCleared, reasonsForClearance } from './clearance.js';
+import { phasesCure, phaseWords } from './cures.js';
 
 /** Under this age work is never maximal and a guardian has agreed. */
 const ADULT_ENOUGH_YEARS = 16;
@@ -53,11 +54,23 @@ export const jointRange: CautionRule = {
     const worst = worstRange(context);
     if (worst === undefined) return undefined;
     const { joint, angle, edge } = worst;
+    const { plane } = context.setup.exercise;
+    const part = phasesCure(context, (prepared, k) =>
+      context.person.ranges.every((range) => {
+        const bent = jointAngles(plane, prepared, k)[range.joint];
+        return bent === undefined || (bent >= range.least_deg && bent <= range.most_deg);
+      }),
+    );
+    const cure =
+      part === undefined
+        ? 'Choose another exercise'
+        : `Do it only ${phaseWords(part)}, or choose another exercise`;
     return {
       rule: 'joint-range',
       level: 'refuse',
-      text: `The ${joint} goes to ${Math.round(angle)}°; pain-free on file is up to ${Math.round(edge)}°. Shorten the range or choose another exercise: never into pain.`,
+      text: `The ${joint} goes to ${Math.round(angle)}°; pain-free on file is up to ${Math.round(edge)}°. ${cure}: never into pain.`,
       figures: { joint, angle_deg: angle, edge_deg: edge },
+      ...(part === undefined ? {} : { cure: { kind: 'phases', ...part } }),
     };
   },
 };

@@ -1,3 +1,7 @@
+import { balance } from './balance.js';
+import { clearanceLimit } from './clearance-limit.js';
+import { noRoom } from './room.js';
+import { reversed } from './reversed.js';
 import { anchorLoad, doorPlace, doorSide, slide } from './anchor.js';
 import { bandState, inspectionDue, latex, softBand } from './band.js';
 import type { Caution, CautionContext, CautionLevel, CautionRule } from './caution.js';
@@ -22,6 +26,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
   stretchLimit,
   bandState,
   condition,
+  clearanceLimit,
+  noRoom,
   latex,
   jointRange,
   neckWork,
@@ -30,7 +36,9 @@ export const CAUTION_RULES: readonly CautionRule[] = [
   fast,
   faceLine,
   stretchHigh,
+  balance,
   overHelp,
+  reversed,
   slackStart,
   mount,
   doorSide,

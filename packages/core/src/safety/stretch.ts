@@ -1,7 +1,6 @@
 import { DEFAULT_STRETCH_LIMIT, GREATEST_STRETCH_LIMIT } from '../elastic/band.js';
-import { solveRig } from '../demand/solve-rig.js';
-import { placePoint } from '../rig/rig.js';
 import type { CautionContext, CautionRule } from './caution.js';
+import { distanceCure } from './cures.js';
 
 /** Stretch ratio above which bands fail without notice, and nearness to the limit that counts as high. */
 const HIGH_STRETCH = 2.5;
@@ -9,10 +8,6 @@ const NEAR_LIMIT_SHARE = 0.95;
 
 /** Bands in series may differ by so much in stretch. */
 const LINKED_DIFFERENCE = 0.3;
-
-/** Cures are looked for in whole centimetres up to this distance, m. */
-const FARTHEST_CURE_M = 2;
-const CURE_STEP_M = 0.01;
 
 interface StretchedBand {
   readonly id: string;
@@ -29,7 +24,9 @@ export const stretchLimit: CautionRule = {
     const over = stretchedBands(context).filter(({ stretch, limit }) => stretch > limit);
     const worst = over.sort((a, b) => b.stretch / b.limit - a.stretch / a.limit)[0];
     if (worst === undefined) return undefined;
-    const closer_m = distanceCure(context);
+    const closer_m = distanceCure(context, ({ buffers }) =>
+      stretchesWithinLimits(context.setup, buffers.peakStretch),
+    );
     const cure =
       closer_m === undefined
         ? 'Take a longer band, or fewer folds.'
@@ -114,31 +111,6 @@ function stretchedBands({ setup, solved, bands }: CautionContext): StretchedBand
     const title = bands.find(({ id }) => id === run.band)?.title ?? run.band;
     return { id: run.band, title, stretch: solved.buffers.peakStretch[r] as number, limit };
   });
-}
-
-/**
- * The least distance, in whole centimetres, by which the anchors have to come
- * nearer for every band to stay within its limit; undefined where no distance
- * helps (no anchor, or a band that is too short even beside it).
- */
-export function distanceCure({ setup, solved }: CautionContext): number | undefined {
-  const { rig, buffers } = solved;
-  const points = Object.values(setup.points);
-  if (points.length === 0) return undefined;
-  const root = setup.root_m?.[0] ?? 0;
-  let cure: number | undefined;
-  const steps = Math.round(FARTHEST_CURE_M / CURE_STEP_M);
-  for (let step = 1; step <= steps && cure === undefined; step++) {
-    const closer_m = step * CURE_STEP_M;
-    points.forEach(([x, y, z], p) => {
-      placePoint(rig, p, x - Math.sign(x - root) * Math.min(closer_m, Math.abs(x - root)), y, z);
-    });
-    solveRig(rig, buffers);
-    if (stretchesWithinLimits(setup, buffers.peakStretch)) cure = closer_m;
-  }
-  points.forEach(([x, y, z], p) => placePoint(rig, p, x, y, z));
-  solveRig(rig, buffers);
-  return cure;
 }
 
 function stretchesWithinLimits(setup: CautionContext['setup'], peaks: Float64Array): boolean {

@@ -27,7 +27,8 @@ export function toRadians(angle_deg: number): number {
   return angle_deg * RADIANS_PER_DEGREE;
 }
 
-export type ForceUnit = 'N' | 'kgf' | 'lbf';
+export const FORCE_UNITS = ['N', 'kgf', 'lbf'] as const;
+export type ForceUnit = (typeof FORCE_UNITS)[number];
 
 const NEWTONS_PER: Record<ForceUnit, number> = {
   N: 1,

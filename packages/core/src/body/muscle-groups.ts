@@ -1,0 +1,26 @@
+/** Muscle groups as exercises name what they train and a clearance what may be trained. */
+export const MUSCLE_GROUPS = [
+  'quadriceps',
+  'hamstrings',
+  'glutes',
+  'calves',
+  'shins',
+  'hipAbductors',
+  'hipAdductors',
+  'hipFlexors',
+  'lowerBack',
+  'upperBack',
+  'lats',
+  'chest',
+  'frontShoulder',
+  'sideShoulder',
+  'rearShoulder',
+  'rotatorCuff',
+  'biceps',
+  'triceps',
+  'forearms',
+  'abdominals',
+  'obliques',
+  'neck',
+] as const;
+export type MuscleGroup = (typeof MUSCLE_GROUPS)[number];
