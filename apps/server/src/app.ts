@@ -20,12 +20,15 @@ import type { App } from './platform/app-context.js';
 import { webFiles } from './platform/web-files.js';
 import { problemsPlugin, validateWithZod } from './problems/plugin.js';
 import { refuse } from './problems/refusal.js';
+import type { Solver } from './solving/solver.js';
 import { sessionRoutes } from './sessions/routes.js';
 import { setupRoutes } from './setups/routes.js';
 import { studioRoutes } from './studio/routes.js';
 
 export interface AppOptions {
   readonly database: DataSource;
+  /** Computes set-ups. */
+  readonly solver: Solver;
   /** Folder of the built web application; nothing is served where there is none. */
   readonly webFolder: string;
   /** Whether the session cookie may travel over plain HTTP (loopback only). */
@@ -45,6 +48,7 @@ export async function buildApp(options: AppOptions): Promise<App> {
   app.setValidatorCompiler(validateWithZod);
   app.setSerializerCompiler(serializerCompiler);
   app.decorate('database', options.database);
+  app.decorate('solver', options.solver);
   await app.register(problemsPlugin);
   await app.register(fastifyHelmet, {
     contentSecurityPolicy: {

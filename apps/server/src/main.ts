@@ -4,15 +4,20 @@ import { buildApp } from './app.js';
 import { openDatabase } from './database/data-source.js';
 import { loadDemo } from './demo/load-demo.js';
 import { readConfig } from './platform/config.js';
+import { renewFigures } from './setups/renew-figures.js';
+import { createSolverPool } from './solving/solver.js';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 
 async function start(): Promise<() => Promise<void>> {
   const config = readConfig(process.env);
   const database = await openDatabase(config.databaseUrl);
+  await renewFigures(database);
   if (config.demo) await loadDemo(database, join(ROOT, 'demo'));
+  const solver = createSolverPool();
   const app = await buildApp({
     database,
+    solver,
     webFolder: join(ROOT, 'apps/web/dist/browser'),
     plainHttp: config.plainHttp,
     gaugeUrl: config.gaugeUrl,
@@ -23,6 +28,7 @@ async function start(): Promise<() => Promise<void>> {
   console.log(`ready http://${config.host}:${config.port}`);
   return async () => {
     await app.close();
+    await solver.close();
     await database.destroy();
   };
 }

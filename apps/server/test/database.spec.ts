@@ -38,6 +38,16 @@ describe('database', () => {
     expect(await count(studio.database, 'band')).toBe('0');
   });
 
+  it('keeps what sets count through the step to holds, there and back', async () => {
+    const works = (): Promise<unknown> =>
+      studio.database.query('SELECT id, work FROM prescription ORDER BY id');
+    const before = await works();
+    await takeBack(studio.database, 'NetPull');
+    expect(await count(studio.database, "prescription WHERE reps ? 'from'")).not.toBe('0');
+    await studio.database.runMigrations();
+    expect(await works()).toEqual(before);
+  });
+
   it('keeps what a saved set-up asks through the step to how sure it is', async () => {
     const saved = await demoSetup(studio.mika, 'Tobias Quill');
     expect(saved.figures.meanStd).toBeGreaterThan(0);
@@ -45,7 +55,7 @@ describe('database', () => {
     expect(await count(studio.database, "setup_version WHERE figures ? 'meanStd'")).toBe('0');
     await studio.database.runMigrations();
     const again = await demoSetup(studio.mika, 'Tobias Quill');
-    expect(again.figures).toEqual({ ...saved.figures, meanStd: null });
+    expect(again.figures).toEqual({ ...saved.figures, model: 1, meanStd: null });
   });
 
   it('keeps every band, state and pull through the step to copies and measurements', async () => {

@@ -2,6 +2,7 @@ import type { ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
 import { inflateSync } from 'node:zlib';
 import { v7 as uuidv7 } from 'uuid';
 import { markSheet } from '../src/setups/mark-sheet.js';
+import { SOLVER_IN_PLACE } from '../src/solving/solver.js';
 import { demoSetup, inputOf } from './support/inputs.js';
 import { type Answer, openTestStudio, type TestStudio } from './support/studio.js';
 
@@ -101,7 +102,12 @@ describe('the sheet of marks', () => {
     const printed = (count: number): Promise<Buffer> => {
       const one = { rule: 'x', level: 'note', text: 'Both sides even.', figures: {} } as const;
       const cautions = Array.from({ length: count }, () => one);
-      return markSheet({ ...setup, cautions }, { person: 'Tobias', place: 'Boatyard' }, 'N');
+      return markSheet(
+        SOLVER_IN_PLACE,
+        { ...setup, cautions },
+        { person: 'Tobias', place: 'Boatyard' },
+        'N',
+      );
     };
     const [bare = NaN, ...none] = linesWritten(await printed(0));
     expect(none).toEqual([]);
@@ -115,8 +121,10 @@ describe('the sheet of marks', () => {
     const head = { person: 'Odile', place: 'Lock cottage' };
     const clearance =
       'Cleared until spring.\nNothing overhead.\nOnly in sight.\nThe rest in words.';
-    const bare = linesWritten(await markSheet(setup, head, 'N'))[0] ?? NaN;
-    expect(linesWritten(await markSheet(setup, { ...head, clearance }, 'N'))).toEqual([bare + 3]);
+    const bare = linesWritten(await markSheet(SOLVER_IN_PLACE, setup, head, 'N'))[0] ?? NaN;
+    expect(
+      linesWritten(await markSheet(SOLVER_IN_PLACE, setup, { ...head, clearance }, 'N')),
+    ).toEqual([bare + 3]);
     const { body } = await studio.mika.file(`/setups/${setup.id}/marks.pdf`);
     // The demo's clearance and limits take a second line.
     expect(linesWritten(body)).toEqual([bare + 1]);

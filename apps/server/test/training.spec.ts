@@ -43,7 +43,7 @@ describe('set-ups, sessions and decisions', () => {
     expect(waiting.map(({ decision }) => decision.code)).toEqual(['heavier']);
   });
 
-  it('judges a set-up by the laws on record, not by those sent', async () => {
+  it('assesses a set-up by the laws on record, not by those sent', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const input = inputOf(setup, 0);
     const forged = {
@@ -96,7 +96,7 @@ describe('set-ups, sessions and decisions', () => {
       setupId: saved.body.id,
       school: 'fill-range',
       sets: 1,
-      reps: { from: 8, to: 15 },
+      work: { kind: 'reps', from: 8, to: 15 },
       rest_s: 60,
       target: [8],
     });
@@ -141,7 +141,9 @@ describe('set-ups, sessions and decisions', () => {
     );
     const rules = session.decision?.decision.reasons.map(({ rule }) => rule);
     expect(rules).toEqual([
+      'gate.red-flag',
       'gate.pain',
+      'gate.break',
       'gate.form',
       'fill-range.more',
       'ladder.gap',
@@ -201,6 +203,124 @@ describe('set-ups, sessions and decisions', () => {
     expect(overruled.body.outcome?.note).toBe('Short of sleep.');
     expect(Date.parse(overruled.body.outcome?.decidedAt ?? '')).toBeGreaterThanOrEqual(before);
     expect((await prescriptionOf(setup.personId))?.target).toEqual([9, 9, 9]);
+  });
+
+  it('lets nobody take a decision that a newer session has overtaken', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const older = (await trained(setup, 12, 11, 10)).decision;
+    const statusOf = async (): Promise<string | undefined> =>
+      (await studio.mika.get<SessionRecord[]>('/sessions')).body.find(
+        ({ decision }) => decision?.id === older?.id,
+      )?.decision?.status;
+    const begun = await startedSession(studio.mika, setup);
+    expect(await statusOf()).toBe('waiting');
+    await studio.mika.put(`/sessions/${begun.id}/sets/${uuidv7()}`, doneSet(12));
+    expect(await statusOf()).toBe('void');
+    const waiting = (await studio.mika.get<DecisionRecord[]>('/decisions')).body;
+    expect(waiting.map(({ id }) => id)).not.toContain(older?.id ?? '');
+    for (const [what, body] of [
+      ['accept', undefined],
+      ['overrule', { setupId: setup.id, target: [9, 9, 9], note: 'Late.' }],
+    ] as const) {
+      const taken = await studio.mika.post<ProblemDocument>(
+        `/decisions/${older?.id}/${what}`,
+        body,
+      );
+      expect([taken.status, taken.body.code]).toEqual([409, 'decision-void']);
+    }
+  });
+
+  it('gives up a session without a set, takes it up again with one, and never one with sets', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const session = await startedSession(studio.mika, setup);
+    const listed = async (): Promise<boolean> =>
+      (await studio.mika.get<SessionRecord[]>('/sessions')).body.some(
+        ({ id }) => id === session.id,
+      );
+    expect((await studio.mika.delete(`/sessions/${session.id}`)).status).toBe(200);
+    expect(await listed()).toBeFalse();
+    await studio.mika.post(`/sessions/${session.id}/restore`);
+    expect(await listed()).toBeTrue();
+    await studio.mika.delete(`/sessions/${session.id}`);
+    // A device that was offline meanwhile still logs its set.
+    await studio.mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(9));
+    expect(await listed()).toBeTrue();
+    const late = await studio.mika.delete<ProblemDocument>(`/sessions/${session.id}`);
+    expect([late.status, late.body.code]).toEqual([409, 'session-begun']);
+  });
+
+  it('logs holds in seconds; they pass the gates, and go on unchanged', async () => {
+    const { mika } = studio;
+    const setup = await demoSetup(mika, 'Tobias Quill');
+    const prescriptionId = uuidv7();
+    await mika.put(`/prescriptions/${prescriptionId}`, {
+      personId: setup.personId,
+      setupId: setup.id,
+      school: 'hold',
+      sets: 2,
+      work: { kind: 'hold', from_s: 10, to_s: 20 },
+      rest_s: 90,
+      target: [12, 12],
+    });
+    const session = (
+      await mika.put<SessionRecord>(`/sessions/${uuidv7()}`, {
+        prescriptionId,
+        startedAt: new Date().toISOString(),
+      })
+    ).body;
+    for (const hold_s of [12.5, 11]) {
+      await mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(0, { hold_s }));
+    }
+    const { body } = await mika.post<SessionRecord>(`/sessions/${session.id}/finish`, {
+      version: 1,
+      redFlag: false,
+    });
+    expect(body.sets.map(({ hold_s, reps }) => [hold_s, reps])).toEqual([
+      [12.5, 0],
+      [11, 0],
+    ]);
+    expect(body.decision?.decision).toEqual(
+      jasmine.objectContaining({ code: 'repeat', target: [12, 12] }),
+    );
+    expect(body.decision?.review.sessions.at(-1)?.sets[0]).toEqual(
+      jasmine.objectContaining({ hold_s: 12.5 }),
+    );
+  });
+
+  it('keeps a set of a device that knows nothing of holds', async () => {
+    const session = await startedSession(studio.mika, await demoSetup(studio.mika, 'Tobias Quill'));
+    const { hold_s: _none, ...old } = doneSet(12);
+    const kept = await studio.mika.put<SessionRecord>(
+      `/sessions/${session.id}/sets/${uuidv7()}`,
+      old,
+    );
+    expect(kept.status).toBe(200);
+    expect(kept.body.sets[0]?.hold_s).toBeNull();
+  });
+
+  it('refuses what is beyond a clearance, and a session of what was ready before it', async () => {
+    const { mika } = studio;
+    const setup = await demoSetup(mika, 'Odile Brandt');
+    expect(setup.ready).toBeTrue();
+    const { document, ...input } = inputOf(setup, 0);
+    const [x = 0, y = 0, z = 0] = document.points['anchor'] ?? [];
+    const far = { ...document, points: { anchor: [x + 0.6, y, z] } };
+    const beyond = await mika.put<SetupRecord>(`/setups/${uuidv7()}`, { ...input, document: far });
+    const refusal = beyond.body.cautions.find(({ rule }) => rule === 'clearance-limit');
+    expect(beyond.body.ready).toBeFalse();
+    expect(refusal?.level).toBe('refuse');
+    expect(refusal?.cure?.kind).toBe('distance');
+    const prescriptionId = await prescribed(mika, setup);
+    await studio.database.query(
+      `UPDATE person SET clearance = jsonb_set(clearance, '{enforced,pull_N}', '20') WHERE id = $1`,
+      [setup.personId],
+    );
+    const answer = await mika.put<ProblemDocument>(`/sessions/${uuidv7()}`, {
+      prescriptionId,
+      startedAt: new Date().toISOString(),
+    });
+    expect([answer.status, answer.body.code]).toEqual([409, 'not-ready']);
+    expect(answer.body.faults?.[0]?.found).toContain('clearance-limit');
   });
 
   it('stops on a red flag and prescribes nothing', async () => {

@@ -1,3 +1,4 @@
+export { MODEL } from './model.js';
 export { type Fault, type FaultCode, fail, type Result, succeed } from './faults.js';
 export {
   FORCE_UNITS,
@@ -195,6 +196,7 @@ export {
   BY_MARKS,
   solutionSpread,
   type Spread,
+  SPREAD_PARTS,
   type SpreadPart,
   stretchesOfPath,
 } from './demand/spread.js';
@@ -233,6 +235,7 @@ export {
   type ClearanceLimits,
   clearanceWords,
   DEFERENCE,
+  needsClearance,
   REHAB_STAGES,
   type RehabStage,
   stageOf,

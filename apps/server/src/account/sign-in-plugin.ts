@@ -2,7 +2,7 @@ import { DEFAULT_INSPECTION_RULE } from '@wiry-otter/core';
 import type { FastifyInstance } from 'fastify';
 import fp from 'fastify-plugin';
 import { refuse } from '../problems/refusal.js';
-import type { Scope } from '../platform/scope.js';
+import { type Scope, scopeOf } from '../platform/scope.js';
 import { findSignedIn } from './sign-in-store.js';
 
 export const SIGN_IN_COOKIE = 'otter_sign_in';
@@ -37,16 +37,7 @@ export const signInPlugin = fp(
         token === undefined ? undefined : await findSignedIn(app.database.manager, token);
       if (signedIn === undefined) return refuse('signed-out');
       const { trainer, studio } = signedIn;
-      request.scope = {
-        studioId: studio.id,
-        trainerId: trainer.id,
-        trainerName: trainer.name,
-        zone: studio.zone,
-        inspectionRule: { days: studio.inspectionDays, cycles: studio.inspectionCycles },
-        forceUnit: studio.forceUnit,
-        eyesRule: studio.eyesRule,
-        now: new Date(),
-      };
+      request.scope = scopeOf(studio, trainer, new Date());
     });
     done();
   },

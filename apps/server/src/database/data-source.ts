@@ -28,6 +28,7 @@ import { AnchorsAndExercises1764300000000 } from './migrations/1764300000000-anc
 import { StudioRules1764200000000 } from './migrations/1764200000000-studio-rules.js';
 import { WhoSawToIt1764400000000 } from './migrations/1764400000000-who-saw-to-it.js';
 import { HowSureTheMeanIs1764500000000 } from './migrations/1764500000000-how-sure-the-mean-is.js';
+import { NetPull1764600000000 } from './migrations/1764600000000-net-pull.js';
 
 /**
  * Connects to PostgreSQL and brings the schema up to date; fails with the server's address
@@ -66,6 +67,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       AnchorsAndExercises1764300000000,
       WhoSawToIt1764400000000,
       HowSureTheMeanIs1764500000000,
+      NetPull1764600000000,
     ],
     migrationsRun: true,
     migrationsTransactionMode: 'all',

@@ -15,6 +15,7 @@ import { acceptDecision, finishSession, overruleDecision } from '../sessions/dec
 import { addPrescription, listPrescriptions } from '../sessions/prescription-store.js';
 import { logSet, startSession } from '../sessions/session-store.js';
 import { putSetup } from '../setups/setup-store.js';
+import { SOLVER_IN_PLACE } from '../solving/solver.js';
 import type { DayShift } from './day-shift.js';
 import type { DemoIds } from './load-demo.js';
 
@@ -43,9 +44,10 @@ export async function playHistory(
     setups.set(told.id, id);
     await saveSetup(manager, begin, ids, history, exercise, personId, told, id);
   }
-  const { setup, ...prescribed } = history.prescription;
+  const { setup, reps, ...prescribed } = history.prescription;
+  const work = { kind: 'reps', ...reps } as const;
   const setupId = known(setups, setup);
-  await addPrescription(manager, begin, uuidv7(), { ...prescribed, personId, setupId });
+  await addPrescription(manager, begin, uuidv7(), { ...prescribed, work, personId, setupId });
   for (const told of history.sessions) {
     await playSession(manager, scope, shift, history, told, personId, setups);
   }
@@ -89,11 +91,11 @@ async function saveSetup(
     document,
     acknowledged: [],
   };
-  const saved = await putSetup(manager, scope, id, input);
+  const saved = await putSetup(manager, SOLVER_IN_PLACE, scope, id, input);
   if (saved.ready) return;
   // The trainer of the story has read the warnings; a refusal would still stand and show up in tests.
   const acknowledged = saved.cautions.map(({ rule }) => rule);
-  await putSetup(manager, scope, id, { ...input, version: 1, acknowledged });
+  await putSetup(manager, SOLVER_IN_PLACE, scope, id, { ...input, version: 1, acknowledged });
 }
 
 function anchorPlace(
@@ -126,7 +128,7 @@ async function playSession(
     throw new Error(`history of ${history.person}, ${told.day}: ${told.setup} is not in force`);
   }
   const id = uuidv7();
-  await startSession(manager, at, id, {
+  await startSession(manager, SOLVER_IN_PLACE, at, id, {
     prescriptionId: current.id,
     startedAt: startedAt.toISOString(),
   });
@@ -135,6 +137,7 @@ async function playSession(
     await logSet(manager, at, id, uuidv7(), {
       ...set,
       partial: 0,
+      hold_s: null,
       performedAt: performedAt.toISOString(),
     });
   }

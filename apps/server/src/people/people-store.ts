@@ -34,6 +34,16 @@ export async function readPerson(
   return toPerson(row, (await firstSessions(manager, scope, [id])).get(id));
 }
 
+/** One person of the studio, whoever looks after them: for jobs of the server's own, never for a request. */
+export async function readPersonOfStudio(
+  manager: EntityManager,
+  studio: Pick<Scope, 'studioId'>,
+  id: string,
+): Promise<PersonRecord> {
+  const row = await manager.findOneByOrFail(PersonEntity, { id, studioId: studio.studioId });
+  return toPerson(row, (await firstSessions(manager, studio, [id])).get(id));
+}
+
 function toPerson(
   { studioId: _studio, ...person }: PersonRow,
   trainedSince: PersonRecord['trainedSince'] = {},
@@ -44,7 +54,7 @@ function toPerson(
 /** Day of each person's first session of every exercise. */
 async function firstSessions(
   manager: EntityManager,
-  scope: Scope,
+  scope: Pick<Scope, 'studioId'>,
   personIds: readonly string[],
 ): Promise<Map<string, Record<string, string>>> {
   const found = new Map<string, Record<string, string>>();
@@ -56,6 +66,7 @@ async function firstSessions(
     .addSelect('MIN(session.day)', 'day')
     .where('session.studioId = :studioId', { studioId: scope.studioId })
     .andWhere('session.personId IN (:...personIds)', { personIds })
+    .andWhere('session.discardedAt IS NULL')
     .groupBy('session.personId')
     .addGroupBy('session.exerciseId')
     .getRawMany<{ personId: string; exerciseId: string; day: string }>();

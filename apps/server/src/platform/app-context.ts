@@ -3,11 +3,13 @@ import type { IncomingMessage, ServerResponse } from 'node:http';
 import type { FastifyBaseLogger } from 'fastify';
 import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { DataSource } from 'typeorm';
+import type { Solver } from '../solving/solver.js';
 import type { Scope } from './scope.js';
 
 declare module 'fastify' {
   interface FastifyInstance {
     readonly database: DataSource;
+    readonly solver: Solver;
   }
   interface FastifyRequest {
     /** Set for every route behind the sign-in. */

@@ -1,5 +1,6 @@
 import type { ForceUnit, InspectionRule } from '@wiry-otter/core';
 import type { EntityManager, EntitySchema, FindOptionsWhere, ObjectLiteral } from 'typeorm';
+import type { StudioRow } from '../database/entities/studio.js';
 import { refuse } from '../problems/refusal.js';
 
 /** Who asks: every query carries the studio, and people's records the trainer too. */
@@ -16,6 +17,24 @@ export interface Scope {
   readonly eyesRule: boolean;
   /** The moment of the request, so that all it writes carries one time. */
   readonly now: Date;
+}
+
+/** What a trainer of a studio asks with, at a moment. */
+export function scopeOf(
+  studio: StudioRow,
+  trainer: { readonly id: string; readonly name: string },
+  now: Date,
+): Scope {
+  return {
+    studioId: studio.id,
+    trainerId: trainer.id,
+    trainerName: trainer.name,
+    zone: studio.zone,
+    inspectionRule: { days: studio.inspectionDays, cycles: studio.inspectionCycles },
+    forceUnit: studio.forceUnit,
+    eyesRule: studio.eyesRule,
+    now,
+  };
 }
 
 /** The studio's own condition with others added. */

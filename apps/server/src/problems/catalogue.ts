@@ -22,6 +22,15 @@ export const PROBLEMS = {
   'already-decided': { status: 409, title: 'This step was already decided.' },
   'too-large': { status: 413, title: 'The request is too large.' },
   'unsupported-media': { status: 415, title: 'The request is not JSON.' },
+  'decision-void': {
+    status: 409,
+    title: 'A newer session of this exercise was done since; this decision can be read, not taken.',
+  },
+  'too-costly': { status: 422, title: 'The document takes too long to compute.' },
+  'session-begun': {
+    status: 409,
+    title: 'A set was logged; the session is finished, not given up.',
+  },
   'document-fault': { status: 422, title: 'No figure can be computed from the document.' },
   'too-many-attempts': {
     status: 429,

@@ -10,7 +10,7 @@ import {
 import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
 import { expectVersion, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
-import { toDecision } from './decision-record.js';
+import { newerSessions, type Overtaken, toDecision } from './decision-record.js';
 import { addPrescription } from './prescription-store.js';
 import { reviewSession } from './review-session.js';
 import { openSession, sessionRecord } from './session-store.js';
@@ -25,7 +25,8 @@ export async function listWaitingDecisions(
     where: ownedBy<DecisionRow>(scope, { personId: In(people), status: 'waiting' }),
     order: { id: 'ASC' },
   });
-  return rows.map(toDecision);
+  const overtaken = await newerSessions(manager, rows);
+  return rows.filter(({ id }) => !overtaken.has(id)).map((row) => toDecision(row, overtaken));
 }
 
 /** Ends a session and decides what comes next; the decision waits for the trainer. */
@@ -91,8 +92,13 @@ async function waitingDecision(
 ): Promise<DecisionRow> {
   const row = (await lockOwn(manager, DecisionEntity, scope, id)) ?? refuse('not-found');
   await findPerson(manager, scope, row.personId);
-  return row.status === 'waiting' ? row : refuse('already-decided');
+  if (row.status !== 'waiting') return refuse('already-decided');
+  const overtaken = await newerSessions(manager, [row]);
+  return overtaken.has(id) ? refuse('decision-void') : row;
 }
+
+/** A decision just taken is overtaken by nothing. */
+const NONE_OVERTAKEN: Overtaken = new Set();
 
 async function settle(
   manager: EntityManager,
@@ -109,7 +115,7 @@ async function settle(
   };
   await manager.save(DecisionEntity, row);
   // A stop prescribes nothing: the clinician comes first.
-  if (row.decision.code === 'stop' && status === 'accepted') return toDecision(row);
+  if (row.decision.code === 'stop' && status === 'accepted') return toDecision(row, NONE_OVERTAKEN);
   const session = await manager.findOneByOrFail(SessionEntity, { id: row.sessionId });
   const last = await manager.findOneByOrFail(PrescriptionEntity, { id: session.prescriptionId });
   await addPrescription(
@@ -121,11 +127,11 @@ async function settle(
       setupId: chosen.setupId,
       school: row.review.school,
       sets: chosen.target.length,
-      reps: last.reps,
+      work: last.work,
       rest_s: last.rest_s,
       target: chosen.target,
     },
     row.id,
   );
-  return toDecision(row);
+  return toDecision(row, NONE_OVERTAKEN);
 }

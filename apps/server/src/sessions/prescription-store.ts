@@ -59,7 +59,7 @@ export async function findPrescription(
 }
 
 export function toPrescription(row: PrescriptionRow): PrescriptionRecord {
-  const { id, personId, setupId, exerciseId, sets, reps, rest_s, target, fromDecisionId } = row;
+  const { id, personId, setupId, exerciseId, sets, work, rest_s, target, fromDecisionId } = row;
   return {
     id,
     personId,
@@ -67,7 +67,7 @@ export function toPrescription(row: PrescriptionRow): PrescriptionRecord {
     exerciseId,
     school: row.school as PrescriptionRecord['school'],
     sets,
-    reps,
+    work,
     rest_s,
     target,
     fromDecisionId,

@@ -1,6 +1,6 @@
 import type { DecisionDocument, DecisionRecord, ReviewDocument } from '@wiry-otter/contracts';
-import { decide } from '@wiry-otter/core';
-import { type EntityManager, In, LessThanOrEqual } from 'typeorm';
+import { decide, decideByGates, isSchoolOffered, needsClearance } from '@wiry-otter/core';
+import { type EntityManager, In, IsNull, LessThanOrEqual } from 'typeorm';
 import {
   PrescriptionEntity,
   SessionEntity,
@@ -38,20 +38,30 @@ export async function reviewSession(
   const prescription = await manager.findOneByOrFail(PrescriptionEntity, {
     id: session.prescriptionId,
   });
-  const { sets, reps, rest_s, target } = prescription;
+  const { sets, work, rest_s, target } = prescription;
+  const school = prescription.school as ReviewDocument['school'];
   const review: ReviewDocument = {
     format: 'wiry-otter.review',
     version: 1,
-    school: prescription.school as ReviewDocument['school'],
-    prescription: { sets, reps, rest_s, rungs: [rung], target },
+    school,
+    prescription: {
+      sets,
+      ...(work.kind === 'reps'
+        ? { reps: { from: work.from, to: work.to } }
+        : { hold_s: work.from_s }),
+      rest_s,
+      rungs: [rung],
+      target,
+    },
     ladder: ladder.map(({ title, load }) => ({ id: title, load })),
     sessions: await doneSessions(manager, session, rungOf),
     limits: { pain: person.painLimit },
-    ...(person.goal === 'rehab' && person.clearance !== null
+    ...(needsClearance(person) && person.clearance !== null
       ? { clearance: { until: person.clearance.until } }
       : {}),
   };
-  const decided = decide(review);
+  // Schools that are not offered yet pass the gates only, and go on unchanged.
+  const decided = isSchoolOffered(school) ? decide(review) : decideByGates(review);
   if (!decided.ok) return refuseDocument(decided.faults);
   const { code, rungs, target: next, reasons } = decided.value;
   return {
@@ -102,6 +112,7 @@ async function doneSessions(
       exerciseId: session.exerciseId,
       setupId: In([...rungOf.keys()]),
       startedAt: LessThanOrEqual(session.startedAt),
+      discardedAt: IsNull(),
     },
     order: { startedAt: 'DESC' },
     take: SESSIONS_REVIEWED,
@@ -114,10 +125,9 @@ async function doneSessions(
   return done.map((row) => ({
     date: row.day,
     redFlag: row.redFlag,
-    sets: (sets.get(row.id) ?? []).map(({ reps, partial, spare, form, pain }) => ({
+    sets: (sets.get(row.id) ?? []).map(({ reps, partial, hold_s, spare, form, pain }) => ({
       rung: rungOf.get(row.setupId) ?? 0,
-      reps,
-      partial,
+      ...(hold_s === null ? { reps, partial } : { hold_s }),
       ...(spare === null ? {} : { spare }),
       form,
       pain,

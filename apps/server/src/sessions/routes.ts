@@ -21,14 +21,21 @@ import {
   overruleDecision,
 } from './decision-store.js';
 import { addPrescription, listPrescriptions } from './prescription-store.js';
-import { listSessions, logSet, readSession, setSetAside, startSession } from './session-store.js';
+import {
+  listSessions,
+  logSet,
+  readSession,
+  setSessionDiscarded,
+  setSetAside,
+  startSession,
+} from './session-store.js';
 
 const answersSession = { 200: session };
 const answersDecision = { 200: decision };
 
 /** Prescriptions, sessions with their sets, and the decisions that follow. */
 export function sessionRoutes(app: App, _options: unknown, done: () => void): void {
-  const { database } = app;
+  const { database, solver } = app;
 
   app.get('/prescriptions', { schema: { response: { 200: z.array(prescription) } } }, ({ scope }) =>
     listPrescriptions(database.manager, scope),
@@ -57,7 +64,7 @@ export function sessionRoutes(app: App, _options: unknown, done: () => void): vo
     '/sessions/:id',
     { schema: { params: idParams, body: sessionInput, response: answersSession } },
     ({ scope, params, body }) =>
-      database.transaction((manager) => startSession(manager, scope, params.id, body)),
+      database.transaction((manager) => startSession(manager, solver, scope, params.id, body)),
   );
 
   app.put(
@@ -81,6 +88,20 @@ export function sessionRoutes(app: App, _options: unknown, done: () => void): vo
     { schema: { params: idParams, body: finishInput, response: answersSession } },
     ({ scope, params, body }) =>
       database.transaction((manager) => finishSession(manager, scope, params.id, body)),
+  );
+
+  app.delete(
+    '/sessions/:id',
+    { schema: { params: idParams, response: answersSession } },
+    ({ scope, params }) =>
+      database.transaction((manager) => setSessionDiscarded(manager, scope, params.id, true)),
+  );
+
+  app.post(
+    '/sessions/:id/restore',
+    { schema: { params: idParams, response: answersSession } },
+    ({ scope, params }) =>
+      database.transaction((manager) => setSessionDiscarded(manager, scope, params.id, false)),
   );
 
   app.get('/decisions', { schema: { response: { 200: z.array(decision) } } }, ({ scope }) =>

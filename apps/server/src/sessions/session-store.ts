@@ -1,5 +1,5 @@
 import type { SessionInput, SessionRecord, SetInput, SetRecord } from '@wiry-otter/contracts';
-import { type EntityManager, In } from 'typeorm';
+import { type EntityManager, In, IsNull } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import {
   DecisionEntity,
@@ -14,8 +14,10 @@ import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
 import { dayInZone } from '../platform/days.js';
 import { findOwn, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
-import { findSetup, recordOf, recordsOf, refuseUnusableBands } from '../setups/setup-store.js';
-import { toDecision } from './decision-record.js';
+import type { SeenFacts } from '../setups/assess.js';
+import { assessNow, findSetup, recordOf, recordsOf } from '../setups/setup-store.js';
+import type { Solver } from '../solving/solver.js';
+import { newerSessions, toDecision } from './decision-record.js';
 import { findPrescription, toPrescription } from './prescription-store.js';
 
 /** Sessions of one person or of all this trainer's people, the latest first. */
@@ -27,7 +29,7 @@ export async function listSessions(
   const people = await idsOfOwnPeople(manager, scope);
   const wanted = personId === undefined ? people : people.filter((id) => id === personId);
   const rows = await manager.find(SessionEntity, {
-    where: ownedBy<SessionRow>(scope, { personId: In(wanted) }),
+    where: ownedBy<SessionRow>(scope, { personId: In(wanted), discardedAt: IsNull() }),
     order: { startedAt: 'DESC' },
   });
   return sessionRecords(manager, rows);
@@ -50,6 +52,7 @@ async function findSession(manager: EntityManager, scope: Scope, id: string): Pr
 /** Begins a session from a prescription; sent twice it begins once. */
 export async function startSession(
   manager: EntityManager,
+  solver: Solver,
   scope: Scope,
   id: string,
   input: SessionInput,
@@ -59,21 +62,11 @@ export async function startSession(
   const prescription = await findPrescription(manager, scope, input.prescriptionId);
   const setup = await findSetup(manager, scope, prescription.setupId);
   const state = await recordOf(manager, setup);
-  if (!state.ready) {
-    return refuse(
-      'not-ready',
-      state.cautions
-        .filter(({ level }) => level !== 'note')
-        .map(({ rule, text }) => ({
-          in: 'document',
-          path: '$.setup',
-          found: `${rule}: ${text}`,
-          expected: 'a set-up without refusals, its warnings acknowledged',
-        })),
-    );
-  }
-  // A band may have been retired since the set-up was saved.
-  await refuseUnusableBands(manager, scope, state.document);
+  if (!state.ready) return refuseUnready(state.cautions.filter(({ level }) => level !== 'note'));
+  // Since it was saved a band may have been retired, or a clearance narrowed or run out.
+  const today = await assessNow(manager, solver, scope, state, NOTHING_SEEN);
+  const refusals = today.cautions.filter(({ level }) => level === 'refuse');
+  if (refusals.length > 0) return refuseUnready(refusals);
   const startedAt = new Date(input.startedAt);
   const row: SessionRow = {
     id,
@@ -88,8 +81,43 @@ export async function startSession(
     day: dayInZone(startedAt, scope.zone),
     finishedAt: null,
     redFlag: false,
+    discardedAt: null,
   };
   await manager.insert(SessionEntity, row);
+  return sessionRecord(manager, row);
+}
+
+/** Only what refuses is looked for: what was acknowledged stays so. */
+const NOTHING_SEEN: SeenFacts = {
+  acknowledged: [],
+  present: { by: '', name: '', at: '' },
+  before: [],
+};
+
+function refuseUnready(cautions: SessionRecord['setup']['cautions']): never {
+  return refuse(
+    'not-ready',
+    cautions.map(({ rule, text }) => ({
+      in: 'document',
+      path: '$.setup',
+      found: `${rule}: ${text}`,
+      expected: 'a set-up without refusals, its warnings acknowledged',
+    })),
+  );
+}
+
+/** Gives a session up before a set was done, or takes it up again; sent twice it is done once. */
+export async function setSessionDiscarded(
+  manager: EntityManager,
+  scope: Scope,
+  id: string,
+  discarded: boolean,
+): Promise<SessionRecord> {
+  const row = await openSession(manager, scope, id);
+  const sets = await standingSets(manager, [id]);
+  if ((sets.get(id) ?? []).length > 0) return refuse('session-begun');
+  row.discardedAt = discarded ? (row.discardedAt ?? scope.now) : null;
+  await manager.save(SessionEntity, row);
   return sessionRecord(manager, row);
 }
 
@@ -105,6 +133,11 @@ export async function logSet(
   const known = await manager.findOneBy(TrainingSetEntity, { setId });
   if (known !== null && known.sessionId !== sessionId) {
     return known.studioId === scope.studioId ? refuse('id-taken') : refuse('not-found');
+  }
+  if (session.discardedAt !== null) {
+    // A set done is never lost: the session is taken up again.
+    session.discardedAt = null;
+    await manager.save(SessionEntity, session);
   }
   if (known === null) {
     await manager.insert(TrainingSetEntity, {
@@ -181,11 +214,13 @@ function toSet({
   performedAt,
   reps,
   partial,
+  hold_s,
   spare,
   form,
   pain,
 }: TrainingSetRow): SetRecord {
-  return { id: setId, performedAt: performedAt.toISOString(), reps, partial, spare, form, pain };
+  const at = performedAt.toISOString();
+  return { id: setId, performedAt: at, reps, partial, hold_s, spare, form, pain };
 }
 
 export async function sessionRecord(
@@ -214,6 +249,7 @@ async function sessionRecords(
   );
   const decisions = await manager.findBy(DecisionEntity, { sessionId: In(ids) });
   const sets = await standingSets(manager, ids);
+  const newer = await newerSessions(manager, decisions);
   return rows.map((row, i) => {
     const prescription = prescriptions.find(({ id }) => id === row.prescriptionId);
     const setup = setups[i];
@@ -230,7 +266,7 @@ async function sessionRecords(
       finishedAt: row.finishedAt?.toISOString() ?? null,
       redFlag: row.redFlag,
       sets: sets.get(row.id) ?? [],
-      decision: decision === undefined ? null : toDecision(decision),
+      decision: decision === undefined ? null : toDecision(decision, newer),
     };
   });
 }

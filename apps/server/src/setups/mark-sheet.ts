@@ -1,7 +1,7 @@
 import type { SetupRecord } from '@wiry-otter/contracts';
 import {
   DEFERENCE,
-  distanceMarks,
+  type DistanceMark,
   type ForceUnit,
   RANGE_90,
   type SetupMarks,
@@ -9,6 +9,7 @@ import {
   writeForce,
 } from '@wiry-otter/core';
 import { FAINT, INK, MM, printPdf, STOP } from '../printing/pdf.js';
+import type { Solver } from '../solving/solver.js';
 
 /** A4 lying, mm. */
 const PAGE = { width: 297, height: 210 } as const;
@@ -34,17 +35,21 @@ export interface MarkSheetHead {
  * The marks of a set-up on paper at true scale: the floor strip with what each
  * distance asks, the grip on the band's end, half the stance, and its cautions.
  */
-export function markSheet(
+export async function markSheet(
+  solver: Pick<Solver, 'marksAt'>,
   setup: SetupRecord,
   head: MarkSheetHead,
   unit: ForceUnit,
 ): Promise<Buffer> {
   const marks = setupMarks(setup.document);
+  const mark_cm = marks.distance_m === undefined ? undefined : marks.distance_m * 100;
+  const from_cm = mark_cm === undefined ? 0 : stripStart(mark_cm);
+  const loads = mark_cm === undefined ? [] : await solver.marksAt(setup.document, steps(from_cm));
   return printPdf(`Marks: ${setup.title}`, (pdf) => {
     drawHead(pdf, setup, head, marks);
     let y = STRIP.top - 14;
-    if (marks.distance_m !== undefined) {
-      drawStrip(pdf, setup, { mark_cm: marks.distance_m * 100, over: marks.over }, unit);
+    if (mark_cm !== undefined) {
+      drawStrip(pdf, setup, { mark_cm, from_cm, over: marks.over, loads }, unit);
       y = STRIP.top + STRIP.height + 10;
     }
     y = drawGrip(pdf, marks, y);
@@ -100,15 +105,26 @@ function drawScaleCheck(pdf: PDFKit.PDFDocument): void {
   pdf.text('5 cm if printed at 100 %. Measure it.', left, y + 6, line(50, 'center'));
 }
 
+/** The floor's ruler: where it begins, whose place is marked, and what other distances ask. */
+interface FloorStrip {
+  readonly mark_cm: number;
+  readonly from_cm: number;
+  readonly over: string;
+  readonly loads: readonly DistanceMark[];
+}
+
+/** The edges fall between two steps, so that every figure is whole. */
+function stripStart(mark_cm: number): number {
+  return LOAD_STEP_CM * Math.round(mark_cm / LOAD_STEP_CM) - STRIP_CM / 2;
+}
+
 /** The floor's ruler around the mark, with the load at every step. */
 function drawStrip(
   pdf: PDFKit.PDFDocument,
   setup: SetupRecord,
-  { mark_cm, over }: { readonly mark_cm: number; readonly over: string },
+  { mark_cm, from_cm, over, loads }: FloorStrip,
   unit: ForceUnit,
 ): void {
-  // The edges fall between two steps, so that every figure is whole.
-  const from_cm = LOAD_STEP_CM * Math.round(mark_cm / LOAD_STEP_CM) - STRIP_CM / 2;
   const at = (cm: number): number => (STRIP.left + (cm - from_cm) * 10) * MM;
   const top = STRIP.top * MM;
   const bottom = (STRIP.top + STRIP.height) * MM;
@@ -132,7 +148,7 @@ function drawStrip(
       .stroke();
   }
   const words = loadWords(setup, unit);
-  for (const { distance_m, mean, overLimit } of distanceMarks(setup.document, steps(from_cm))) {
+  for (const { distance_m, mean, overLimit } of loads) {
     const x = at(distance_m * 100) - 12.5 * MM;
     pdf.font('regular').fontSize(11).fillColor(FAINT);
     pdf.text(`${(distance_m * 100).toFixed(0)} cm`, x, bottom - 15.5 * MM, line(25, 'center'));

@@ -14,7 +14,7 @@ const answersSetup = { 200: setup };
 
 /** Set-ups: a person, an exercise, an anchor and the bands on it. */
 export function setupRoutes(app: App, _options: unknown, done: () => void): void {
-  const { database } = app;
+  const { database, solver } = app;
 
   app.get(
     '/setups',
@@ -39,7 +39,9 @@ export function setupRoutes(app: App, _options: unknown, done: () => void): void
       const today = dayInZone(new Date(), studio.zone);
       const clearance = clearanceWords(person, today);
       const head = { person: person.name, place: place.name, clearance };
-      return reply.type('application/pdf').send(await markSheet(found, head, studio.forceUnit));
+      return reply
+        .type('application/pdf')
+        .send(await markSheet(solver, found, head, studio.forceUnit));
     },
   );
 
@@ -47,7 +49,7 @@ export function setupRoutes(app: App, _options: unknown, done: () => void): void
     '/setups/:id',
     { schema: { params: idParams, body: setupInput, response: answersSetup } },
     ({ scope, params, body }) =>
-      database.transaction((manager) => putSetup(manager, scope, params.id, body)),
+      database.transaction((manager) => putSetup(manager, solver, scope, params.id, body)),
   );
 
   app.delete(

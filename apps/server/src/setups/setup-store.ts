@@ -1,5 +1,4 @@
-import type { CompleteSetupDocument, SetupInput, SetupRecord } from '@wiry-otter/contracts';
-import { knowBands } from '@wiry-otter/core';
+import type { SetupInput, SetupRecord } from '@wiry-otter/contracts';
 import { type EntityManager, In } from 'typeorm';
 import { AnchorEntity, type AnchorRow, PlaceEntity } from '../database/entities/person.js';
 import {
@@ -13,7 +12,8 @@ import { findPerson, idsOfOwnPeople, readPerson } from '../people/people-store.j
 import { dayInZone } from '../platform/days.js';
 import { expectVersion, findOwn, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
-import { judgeSetup, usableBand } from './judge-setup.js';
+import type { Solver } from '../solving/solver.js';
+import { assess, type AssessedSetup, type SeenFacts } from './assess.js';
 
 /** Set-ups that stand, of one person or of all this trainer's people. */
 export async function listSetups(
@@ -52,37 +52,29 @@ export async function findSetup(
   return head;
 }
 
-/** Saves a new version of a set-up, judged by the laws on record. */
+/** Saves a new version of a set-up, assessed by the laws on record. */
 export async function putSetup(
   manager: EntityManager,
+  solver: Solver,
   scope: Scope,
   id: string,
   { version, document, ...input }: SetupInput,
 ): Promise<SetupRecord> {
   const head = await lockOwn(manager, SetupEntity, scope, id);
   if (head !== undefined) await findPerson(manager, scope, head.personId);
-  const person = await readPerson(manager, scope, input.personId);
   expectVersion(head?.version ?? 0, version);
   await findOwn(manager, PlaceEntity, scope, { id: input.placeId });
-  const anchor = await anchorOf(manager, scope, input);
-  const bands = await readBands(
+  const assessed = await assessNow(
     manager,
+    solver,
     scope,
-    document.bands.map((band) => band.id),
-  );
-  const judged = judgeSetup(document, {
-    person,
-    bands,
-    anchor: anchor ?? null,
-    seen: {
+    { ...input, document },
+    {
       acknowledged: input.acknowledged,
       present: { by: scope.trainerId, name: scope.trainerName, at: scope.now.toISOString() },
       before: head === undefined ? [] : (await recordOf(manager, head)).cautions,
     },
-    today: dayInZone(scope.now, scope.zone),
-    eyesRule: scope.eyesRule,
-    unit: scope.forceUnit,
-  });
+  );
   const written: SetupRow = {
     id,
     studioId: scope.studioId,
@@ -94,7 +86,8 @@ export async function putSetup(
   await manager.save(SetupEntity, written);
   const { title, routeId, placeId, anchorId } = input;
   await manager.insert(SetupVersionEntity, {
-    ...judged,
+    ...assessed,
+    earlierFigures: null,
     setupId: id,
     version: written.version,
     studioId: scope.studioId,
@@ -108,6 +101,32 @@ export async function putSetup(
   return recordOf(manager, written);
 }
 
+/** What is to be said of a set-up today: by the bands, the person's file and the anchor on record now. */
+export async function assessNow(
+  manager: EntityManager,
+  solver: Solver,
+  scope: Scope,
+  {
+    document,
+    personId,
+    ...where
+  }: Pick<SetupInput, 'document' | 'personId' | 'placeId' | 'anchorId'>,
+  seen: SeenFacts,
+): Promise<AssessedSetup> {
+  const person = await readPerson(manager, scope, personId);
+  const anchor = await anchorOf(manager, scope, where);
+  const ids = document.bands.map((band) => band.id);
+  return assess(solver, document, {
+    person,
+    bands: await readBands(manager, scope, ids),
+    anchor: anchor ?? null,
+    seen,
+    today: dayInZone(scope.now, scope.zone),
+    eyesRule: scope.eyesRule,
+    unit: scope.forceUnit,
+  });
+}
+
 export async function setSetupRemoved(
   manager: EntityManager,
   scope: Scope,
@@ -118,17 +137,6 @@ export async function setSetupRemoved(
   head.removed = removed;
   await manager.save(SetupEntity, head);
   return recordOf(manager, head);
-}
-
-/** Ends the request where a band of the set-up is retired, off the rail or still on a roll. */
-export async function refuseUnusableBands(
-  manager: EntityManager,
-  scope: Scope,
-  document: CompleteSetupDocument,
-): Promise<void> {
-  const ids = document.bands.map(({ id }) => id);
-  const known = knowBands(await readBands(manager, scope, ids));
-  for (const id of ids) usableBand(id, known);
 }
 
 /** A set-up as it stands. */

@@ -89,6 +89,7 @@ export const doneSet = (reps: number, other: Partial<SetInput> = {}): SetInput =
   performedAt: new Date().toISOString(),
   reps,
   partial: 0,
+  hold_s: null,
   spare: 2,
   form: 'clean',
   pain: 0,
@@ -119,7 +120,7 @@ export async function prescribed(client: Client, setup: SetupRecord): Promise<st
     setupId: setup.id,
     school: 'fill-range',
     sets: 3,
-    reps: { from: 8, to: 15 },
+    work: { kind: 'reps', from: 8, to: 15 },
     rest_s: 90,
     target: [8, 8, 8],
   });

@@ -8,6 +8,8 @@ import { openDatabase } from '../../src/database/data-source.js';
 import { StudioEntity, TrainerEntity } from '../../src/database/entities/studio.js';
 import { loadDemo } from '../../src/demo/load-demo.js';
 import type { App } from '../../src/platform/app-context.js';
+import { renewFigures } from '../../src/setups/renew-figures.js';
+import { SOLVER_IN_PLACE } from '../../src/solving/solver.js';
 
 // The first studio loads the whole demo scenario.
 jasmine.DEFAULT_TIMEOUT_INTERVAL = 60_000;
@@ -46,9 +48,27 @@ export async function openTestStudio(): Promise<TestStudio> {
   template ??= createTemplate();
   const name = databaseName();
   await onCluster(`CREATE DATABASE ${name} TEMPLATE ${await template}`);
+  return serve(name, await openDatabase(urlOf(name)));
+}
+
+/** A database filled from the statements of a dump, brought up to date as at a start of the server. */
+export async function openDumpedStudio(statements: string): Promise<TestStudio> {
+  const name = databaseName();
+  await onCluster(`CREATE DATABASE ${name}`);
+  const client = new pg.Client({ connectionString: urlOf(name) });
+  await client.connect();
+  await client.query(statements);
+  await client.end();
   const database = await openDatabase(urlOf(name));
+  await renewFigures(database);
+  await addStranger(database);
+  return serve(name, database);
+}
+
+async function serve(name: string, database: DataSource): Promise<TestStudio> {
   const app = await buildApp({
     database,
+    solver: SOLVER_IN_PLACE,
     webFolder: '',
     plainHttp: true,
     gaugeUrl: null,

@@ -1,18 +1,31 @@
 import * as z from 'zod';
 import { day, form, nonNegative } from '../documents/primitives.js';
-import { decisionDocument, repRange, reviewDocument, school } from '../documents/review.js';
+import { decisionDocument, reviewDocument, school } from '../documents/review.js';
 import { moment, uuid, version } from './identity.js';
 import { setup } from './setups.js';
 
 const count = z.number().int().min(0).max(1000);
+const atLeastOne = z.number().int().min(1).max(1000);
+
+/** What is counted in a set, and the range it is to lie in. */
+export const work = z.discriminatedUnion('kind', [
+  z
+    .strictObject({ kind: z.literal('reps'), from: atLeastOne, to: atLeastOne })
+    .refine(({ from, to }) => to >= from, { path: ['to'], message: 'not less than `from`' }),
+  z
+    .strictObject({ kind: z.literal('hold'), from_s: atLeastOne, to_s: atLeastOne })
+    .refine(({ from_s, to_s }) => to_s >= from_s, { path: ['to_s'], message: 'not less than `from_s`' }),
+]);
+export type Work = z.infer<typeof work>;
 
 const prescriptionFields = {
   personId: uuid,
   setupId: uuid,
   school,
   sets: z.number().int().min(1).max(20),
-  reps: repRange,
+  work,
   rest_s: nonNegative.max(3600),
+  /** Per set, repetitions or seconds. */
   target: z.array(count).min(1).max(20),
 };
 
@@ -38,15 +51,22 @@ export type SessionInput = z.infer<typeof sessionInput>;
 
 const setFields = {
   performedAt: moment,
+  /** None where the set was held. */
   reps: count,
   partial: count,
+  /** Seconds held; null where repetitions were counted. */
+  hold_s: nonNegative.max(3600).nullable(),
   /** Repetitions in reserve, 0 … 5. */
   spare: z.number().int().min(0).max(5).nullable(),
   form,
   pain: z.number().int().min(0).max(10),
 };
 
-export const setInput = z.strictObject(setFields);
+/** A device that has waited since before holds were kept says nothing of them. */
+export const setInput = z.strictObject({
+  ...setFields,
+  hold_s: setFields.hold_s.default(null),
+});
 export type SetInput = z.infer<typeof setInput>;
 
 /** A set logged by mistake is taken back, or counts again. */
@@ -80,7 +100,8 @@ export const decision = z.object({
   sessionId: uuid,
   personId: uuid,
   exerciseId: z.string(),
-  status: z.enum(['waiting', 'accepted', 'overruled']),
+  /** `void`: a newer session of the exercise was done before anybody decided. */
+  status: z.enum(['waiting', 'accepted', 'overruled', 'void']),
   /** Set-up of each rung, easiest first. */
   ladder: z.array(z.object({ setupId: uuid, title: z.string(), load: z.number() })),
   review: reviewDocument,

@@ -1,4 +1,4 @@
-import { CAUTION_LEVELS, type Cure } from '@wiry-otter/core';
+import { CAUTION_LEVELS, type Cure, SPREAD_PARTS } from '@wiry-otter/core';
 import * as z from 'zod';
 import { figures } from '../documents/primitives.js';
 import { completeSetupDocument } from '../documents/setup.js';
@@ -43,11 +43,15 @@ export const caution = z.object({
 
 /** The figures a set-up is listed and compared by. */
 export const setupFigures = z.object({
+  /** Number of the model that computed them. */
+  model: z.number().int().min(1),
   unit: z.enum(['N', 'N·m']),
   start: z.number(),
   mean: z.number(),
-  /** 1σ of the mean because of the bands' laws; null where it was saved before this was kept. */
+  /** 1σ of the mean; null where it was saved before this was kept. */
   meanStd: z.number().nonnegative().nullable(),
+  /** What makes the mean unsure most; null where nothing does or it is not on record. */
+  mostly: z.enum(SPREAD_PARTS).nullable().optional(),
   end: z.number(),
   peak: z.number(),
   peakStretch: z.number(),
@@ -59,6 +63,8 @@ export const setup = z.object({
   ...setupFields,
   exerciseId: z.string(),
   figures: setupFigures,
+  /** What an older model made of the set-up, before the figures were renewed; null where there is none. */
+  earlierFigures: setupFigures.nullable(),
   cautions: z.array(caution),
   /** No refusal stands, and every warning was acknowledged. */
   ready: z.boolean(),

@@ -7,7 +7,8 @@ import { askedOf, type SolvedRig } from './solve-setup.js';
 import { createSummary, phaseWeight, summarise, type Summary } from './summary.js';
 
 /** What makes a figure unsure: the bands' laws, how well it is placed, how well the pose is kept. */
-export type SpreadPart = 'law' | 'placing' | 'pose';
+export const SPREAD_PARTS = ['law', 'placing', 'pose'] as const;
+export type SpreadPart = (typeof SPREAD_PARTS)[number];
 
 /** Standard deviations (1σ) of the figures of a solution, in the figure's unit. */
 export interface Spread {
@@ -95,7 +96,7 @@ export function solutionSpread(
 
 function heaviest(parts: Readonly<Record<SpreadPart, number>>): SpreadPart | undefined {
   let most: SpreadPart | undefined;
-  for (const part of ['law', 'placing', 'pose'] as const) {
+  for (const part of SPREAD_PARTS) {
     if (parts[part] > (most === undefined ? 0 : parts[most])) most = part;
   }
   return most;

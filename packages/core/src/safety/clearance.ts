@@ -79,6 +79,11 @@ export function reasonsForClearance({
   ];
 }
 
+/** Whether the file asks for a clinician's clearance. */
+export function needsClearance(person: Pick<PersonFacts, 'goal' | 'conditions'>): boolean {
+  return reasonsForClearance(person).length > 0;
+}
+
 /** Whom the product defers to, wherever a set-up stands. */
 export const DEFERENCE =
   'Clearance is a licensed clinician’s (physician or physiotherapist), local rules and licensed practice come first, and the figures are estimates.';

@@ -3,6 +3,7 @@ import type {
   DecisionRecord,
   ReviewDocument,
   SetInput,
+  Work,
 } from '@wiry-otter/contracts';
 import { EntitySchema } from 'typeorm';
 import {
@@ -29,7 +30,7 @@ export interface PrescriptionRow {
   exerciseId: string;
   school: string;
   sets: number;
-  reps: { from: number; to: number };
+  work: Work;
   rest_s: number;
   target: number[];
   fromDecisionId: string | null;
@@ -47,7 +48,7 @@ export const PrescriptionEntity = new EntitySchema<PrescriptionRow>({
     exerciseId: text('exercise_id'),
     school: text(),
     sets: integer(),
-    reps: json(),
+    work: json(),
     rest_s: number('rest_s'),
     target: json(),
     fromDecisionId: nullableUuid('from_decision_id'),
@@ -70,6 +71,8 @@ export interface SessionRow {
   day: string;
   finishedAt: Date | null;
   redFlag: boolean;
+  /** Given up before a set was done; it is nowhere listed. */
+  discardedAt: Date | null;
 }
 
 export const SessionEntity = new EntitySchema<SessionRow>({
@@ -87,6 +90,7 @@ export const SessionEntity = new EntitySchema<SessionRow>({
     day: text(),
     finishedAt: nullable(moment('finished_at')),
     redFlag: flag('red_flag'),
+    discardedAt: nullable(moment('discarded_at')),
   },
 });
 
@@ -115,6 +119,7 @@ export const TrainingSetEntity = new EntitySchema<TrainingSetRow>({
     sequence: integer(),
     reps: integer(),
     partial: integer('partial_reps'),
+    hold_s: nullable(number('hold_s')),
     spare: nullable(integer()),
     form: text(),
     pain: integer(),

@@ -6,6 +6,7 @@ import {
   integer,
   json,
   moment,
+  nullable,
   nullableUuid,
   studioId,
   text,
@@ -46,6 +47,8 @@ export interface SetupVersionRow {
   routeId: string;
   document: CompleteSetupDocument;
   figures: SetupFigures;
+  /** What an older model made of it. */
+  earlierFigures: SetupFigures | null;
   cautions: SetupRecord['cautions'];
   ready: boolean;
   savedAt: Date;
@@ -64,6 +67,7 @@ export const SetupVersionEntity = new EntitySchema<SetupVersionRow>({
     routeId: text('route_id'),
     document: json(),
     figures: json(),
+    earlierFigures: nullable(json('earlier_figures')),
     cautions: json(),
     ready: flag(),
     savedAt: moment('saved_at'),

@@ -1,25 +1,17 @@
-import type {
-  BandRecord,
-  CompleteSetupDocument,
-  PersonRecord,
-  SetupRecord,
-} from '@wiry-otter/contracts';
+import type { BandRecord, CompleteSetupDocument, SetupRecord } from '@wiry-otter/contracts';
 import {
-  type AnchorFacts,
   bandFacts,
   canBeUsed,
   type Caution,
-  findCautions,
   fittedBand,
-  type ForceUnit,
   knowBands,
   type KnownBand,
-  rigSetup,
-  solutionSpread,
 } from '@wiry-otter/core';
 import { refuse, refuseDocument } from '../problems/refusal.js';
+import type { SetupFacts } from '../solving/assess-setup.js';
+import type { Solver } from '../solving/solver.js';
 
-export interface JudgedSetup {
+export interface AssessedSetup {
   readonly document: CompleteSetupDocument;
   readonly figures: SetupRecord['figures'];
   readonly cautions: SetupRecord['cautions'];
@@ -38,17 +30,11 @@ export interface SeenFacts {
   readonly before: readonly StoredCaution[];
 }
 
-/** What a set-up is judged by besides its document. */
-export interface SetupFacts {
-  readonly person: PersonRecord;
+/** What a set-up is assessed by besides its document. */
+export interface AssessmentFacts extends Omit<SetupFacts, 'document' | 'bands'> {
   /** The bands of the set-up and the rolls they were cut from. */
   readonly bands: readonly BandRecord[];
-  readonly anchor: AnchorFacts | null;
   readonly seen: SeenFacts;
-  readonly today: string;
-  readonly eyesRule: boolean;
-  /** What forces are told in. */
-  readonly unit: ForceUnit;
 }
 
 /**
@@ -56,47 +42,42 @@ export interface SetupFacts {
  * finds its cautions. It is ready when nothing refuses it and every warning was
  * acknowledged.
  */
-export function judgeSetup(document: CompleteSetupDocument, facts: SetupFacts): JudgedSetup {
-  const known = knowBands(facts.bands);
+export async function assess(
+  solver: Solver,
+  document: CompleteSetupDocument,
+  { seen, bands, ...facts }: AssessmentFacts,
+): Promise<AssessedSetup> {
+  const known = knowBands(bands);
   const used = document.bands.map(({ id }) => usableBand(id, known));
   const complete = { ...document, bands: used.map(asSetupBand) };
-  const solved = rigSetup(complete);
+  const solved = await solver.assess({ ...facts, document: complete, bands: used.map(bandFacts) });
   if (!solved.ok) return refuseDocument(solved.faults, '.document');
-  const { summary, rig } = solved.value;
-  const found = findCautions({
-    setup: complete,
-    movement: complete.exercise.cautions ?? [],
-    solved: solved.value,
-    anchor: facts.anchor,
-    person: facts.person,
-    today: facts.today,
-    eyesRule: facts.eyesRule,
-    unit: facts.unit,
-    bands: used.map(bandFacts),
-  });
-  const { start, mean, end, peak, peakStretch } = summary;
-  const laws = used.map(({ calibration }) => calibration?.covariance);
-  const meanStd = solutionSpread(solved.value, laws).mean;
-  const cautions = found.map((caution) => withSeen(caution, facts.seen));
+  const cautions = solved.value.cautions.map((caution) => withSeen(caution, seen));
   return {
     document: complete,
-    figures: { unit: rig.prepared.unit, start, mean, meanStd, end, peak, peakStretch },
+    figures: solved.value.figures,
     cautions,
-    ready: cautions.every(
-      ({ level, seen }) => level === 'note' || (level === 'warn' && seen !== undefined),
-    ),
+    ready: isReady(cautions),
   };
 }
 
-function withSeen(
-  { cure, ...caution }: Caution,
-  { acknowledged, before, present }: SeenFacts,
-): StoredCaution {
-  const stored = { ...caution, ...(cure === undefined ? {} : { cure }) };
+/** No refusal stands, and every warning was acknowledged. */
+export function isReady(cautions: readonly StoredCaution[]): boolean {
+  return cautions.every(
+    ({ level, seen }) => level === 'note' || (level === 'warn' && seen !== undefined),
+  );
+}
+
+function withSeen(caution: Caution, { acknowledged, before, present }: SeenFacts): StoredCaution {
+  const stored = storedCaution(caution);
   const { level, rule, text } = caution;
   if (level !== 'warn' || !acknowledged.includes(rule)) return stored;
   const same = before.find((other) => other.rule === rule && other.text === text);
   return { ...stored, seen: same?.seen ?? present };
+}
+
+export function storedCaution({ cure, ...caution }: Caution): StoredCaution {
+  return { ...caution, ...(cure === undefined ? {} : { cure }) };
 }
 
 /** A band that may be in a set-up and has a law; a refusal that names it otherwise. */

@@ -1,0 +1,60 @@
+import { distanceMarks, type DistanceMark, type MarkedSetup, type Result } from '@wiry-otter/core';
+import { Piscina } from 'piscina';
+import { refuse } from '../problems/refusal.js';
+import { type Assessment, assessSetup, type SetupFacts } from './assess-setup.js';
+
+/** Computes set-ups for the routes. */
+export interface Solver {
+  assess(facts: SetupFacts): Promise<Result<Assessment>>;
+  /** What a set-up asks at other distances from its anchor. */
+  marksAt(setup: MarkedSetup, distances_m: readonly number[]): Promise<DistanceMark[]>;
+  close(): Promise<void>;
+}
+
+/** In the thread that asks: for what nobody waits for, such as the demo and the renewal of figures. */
+export const SOLVER_IN_PLACE: Solver = {
+  assess: (facts) => Promise.resolve(assessSetup(facts)),
+  marksAt: (setup, distances_m) => Promise.resolve(distanceMarks(setup, distances_m)),
+  close: () => Promise.resolve(),
+};
+
+/** Two of the machine's threads solve at a time; more would take the processor from the routes. */
+const MOST_THREADS = 2;
+
+/** An ordinary set-up takes a millisecond, the largest that a document can be some hundred, ms. */
+const LIMIT_MS = 1500;
+
+/**
+ * In a small pool of threads, each task with a time limit: a set-up that takes longer is refused,
+ * its thread replaced, and other requests are served meanwhile.
+ */
+export function createSolverPool({ limit_ms = LIMIT_MS } = {}): Solver {
+  const pool = new Piscina({
+    filename: new URL('./solver.worker.ts', import.meta.url).href,
+    minThreads: 1,
+    maxThreads: MOST_THREADS,
+    // A thread costs a second to start.
+    idleTimeout: Infinity,
+  });
+  async function run<Answer>(name: string, task: unknown): Promise<Answer> {
+    const signal = AbortSignal.timeout(limit_ms);
+    try {
+      return (await pool.run(task, { name, signal })) as Answer;
+    } catch (error) {
+      if (!signal.aborted) throw error;
+      return refuse('too-costly', [
+        {
+          in: 'document',
+          path: '$.document',
+          found: `a set-up that takes longer than ${limit_ms / 1000} s to solve`,
+          expected: 'fewer bands, links or samples',
+        },
+      ]);
+    }
+  }
+  return {
+    assess: (facts) => run('assessSetup', facts),
+    marksAt: (setup, distances_m) => run('marksAt', { setup, distances_m }),
+    close: () => pool.close(),
+  };
+}
