@@ -31,8 +31,8 @@ describe('a database of the model before', () => {
     figures.mean / (earlierFigures?.mean ?? NaN);
 
   it('opens with every set-up, session and decision', () => {
-    // One of the 26 set-ups was put away.
-    expect(setups.length).toBe(25);
+    // One of the 21 set-ups was put away.
+    expect(setups.length).toBe(20);
     expect(sessions.length).toBe(26);
     expect(sessions.filter(({ decision }) => decision !== null).length).toBe(25);
     expect(sessions.reduce((sum, { sets }) => sum + sets.length, 0)).toBeGreaterThan(70);
@@ -42,7 +42,8 @@ describe('a database of the model before', () => {
     for (const { title, figures, earlierFigures } of setups) {
       expect(figures.model).withContext(title).toBe(MODEL);
       expect(earlierFigures?.model).withContext(title).toBe(1);
-      expect(figures.meanStd).withContext(title).toBeGreaterThan(0);
+      // A band that is slack all through is sure to give nothing.
+      if (figures.peakStretch > 1) expect(figures.meanStd).withContext(title).toBeGreaterThan(0);
     }
     for (const { setup } of sessions) expect(setup.figures.model).toBe(MODEL);
   });
@@ -55,14 +56,22 @@ describe('a database of the model before', () => {
   });
 
   it('holds what lies round the anchor as material, and the band under both feet', () => {
-    // A choke and a turn round a post of 56 cm hold four rounds of a loop.
-    for (const { extra_m, hitch_m, takeUp_m } of runsOf('Row, choked with a turn')) {
-      expect([extra_m, hitch_m, takeUp_m]).toEqual([0, 4 * 0.56, 4 * 0.56]);
+    // A choke round a bar of 10 cm holds two rounds of a loop.
+    for (const { extra_m, hitch_m, takeUp_m } of runsOf('Pull-up with two')) {
+      expect([extra_m, hitch_m, takeUp_m]).toEqual([0, 0.2, 0.2]);
     }
     expect(runsOf('Curl, gripped lower')[0]?.pinned).toEqual(['soleL', 'soleR']);
     expect(runsOf('Curl, gripped lower')[0]?.takeUp_m).toBeCloseTo(0.1, 9);
     expect(runsOf('Row, held by the end')[0]?.pinned).toBeUndefined();
     expect(shareOf(setupOf('Curl, gripped lower'))).not.toBeCloseTo(1, 2);
+  });
+
+  it('says of what cannot be laid any more that it cannot, and keeps what it was', () => {
+    // A choke and a turn round a post of 56 cm take more than the loop's 2.08 m.
+    const { cautions, figures, earlierFigures, ready } = setupOf('Row, choked with a turn');
+    expect(ready).toBeFalse();
+    expect(cautions.at(-1)?.text).toMatch(/cannot be laid as it was saved/);
+    expect(figures.mean).toBe(earlierFigures?.mean ?? NaN);
   });
 
   it('leaves decisions as they were made, and what was done as it was', async () => {

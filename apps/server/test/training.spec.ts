@@ -302,19 +302,16 @@ describe('set-ups, sessions and decisions', () => {
     const { mika } = studio;
     const setup = await demoSetup(mika, 'Odile Brandt');
     expect(setup.ready).toBeTrue();
-    const { document, ...input } = inputOf(setup, 0);
-    const [x = 0, y = 0, z = 0] = document.points['anchor'] ?? [];
-    const far = { ...document, points: { anchor: [x + 0.6, y, z] } };
-    const beyond = await mika.put<SetupRecord>(`/setups/${uuidv7()}`, { ...input, document: far });
+    const prescriptionId = await prescribed(mika, setup);
+    await studio.database.query(
+      `UPDATE person SET clearance = jsonb_set(clearance, '{enforced,pull_N}', $2) WHERE id = $1`,
+      [setup.personId, JSON.stringify(0.8 * setup.figures.peak)],
+    );
+    const beyond = await mika.put<SetupRecord>(`/setups/${uuidv7()}`, inputOf(setup, 0));
     const refusal = beyond.body.cautions.find(({ rule }) => rule === 'clearance-limit');
     expect(beyond.body.ready).toBeFalse();
     expect(refusal?.level).toBe('refuse');
     expect(refusal?.cure?.kind).toBe('distance');
-    const prescriptionId = await prescribed(mika, setup);
-    await studio.database.query(
-      `UPDATE person SET clearance = jsonb_set(clearance, '{enforced,pull_N}', '20') WHERE id = $1`,
-      [setup.personId],
-    );
     const answer = await mika.put<ProblemDocument>(`/sessions/${uuidv7()}`, {
       prescriptionId,
       startedAt: new Date().toISOString(),

@@ -1,5 +1,5 @@
 import type { CompleteSetupDocument } from '@wiry-otter/contracts';
-import { bandFacts, knowBands, MODEL } from '@wiry-otter/core';
+import { bandFacts, type Fault, knowBands, MODEL } from '@wiry-otter/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { readBands } from '../bands/band-store.js';
 import { AnchorEntity } from '../database/entities/person.js';
@@ -66,8 +66,14 @@ async function renewed(manager: EntityManager, row: SetupVersionRow): Promise<Se
   });
   const earlierFigures = row.earlierFigures ?? row.figures;
   if (!solved.ok) {
-    // What cannot be solved any more keeps its figures, as those of the old model, and is not ready.
-    return { ...row, figures: { ...row.figures, model: MODEL }, earlierFigures, ready: false };
+    const cautions = [...row.cautions, notLaid(solved.faults)];
+    return {
+      ...row,
+      figures: { ...row.figures, model: MODEL },
+      earlierFigures,
+      cautions,
+      ready: false,
+    };
   }
   const { figures } = solved.value;
   if (row.version !== head.version) return { ...row, document, figures, earlierFigures };
@@ -77,6 +83,19 @@ async function renewed(manager: EntityManager, row: SetupVersionRow): Promise<Se
     return { ...storedCaution(caution), ...seen };
   });
   return { ...row, document, figures, earlierFigures, cautions, ready: isReady(cautions) };
+}
+
+/** What cannot be laid any more keeps its old figures, and says so. */
+function notLaid(faults: readonly Fault[]): SetupVersionRow['cautions'][number] {
+  const why = faults
+    .map(({ found, expected }) => `${found}, where it takes ${expected}`)
+    .join('; ');
+  return {
+    rule: 'not-laid',
+    level: 'refuse',
+    text: `This cannot be laid as it was saved, and its figures are older than the present way to compute them (${why}). Set it up again.`,
+    figures: {},
+  };
 }
 
 /** Pairs under which a band is held fast. */
