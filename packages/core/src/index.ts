@@ -180,6 +180,7 @@ export { askedDemand, type PreparedDemand, type PreparedExercise } from './deman
 export { createSolutionBuffers, type SolutionBuffers } from './demand/solution-buffers.js';
 export { solveRig } from './demand/solve-rig.js';
 export {
+  askedOf,
   createRigger,
   type Rigger,
   rigSetup,
@@ -244,7 +245,8 @@ export { jointAngles, RANGED_JOINTS, type RangedJoint } from './body/joint-angle
 export { CAUTION_RULES, findCautions } from './safety/rules.js';
 export { greatestTip } from './safety/balance.js';
 export { leastDistance } from './safety/room.js';
-export { headClearance } from './safety/face.js';
+export { hasLatex } from './safety/band.js';
+export { FACE_CLEARANCE_M, headClearance } from './safety/face.js';
 export { equalCable, equalDumbbell, type EqualWeight } from './alternatives/equal-weight.js';
 export { type KnownLaws, remeasured, type Remeasured } from './alternatives/remeasured.js';
 export { type ChangeCost, whatIf } from './alternatives/what-if.js';

@@ -14,7 +14,10 @@ export const work = z.discriminatedUnion('kind', [
     .refine(({ from, to }) => to >= from, { path: ['to'], message: 'not less than `from`' }),
   z
     .strictObject({ kind: z.literal('hold'), from_s: atLeastOne, to_s: atLeastOne })
-    .refine(({ from_s, to_s }) => to_s >= from_s, { path: ['to_s'], message: 'not less than `from_s`' }),
+    .refine(({ from_s, to_s }) => to_s >= from_s, {
+      path: ['to_s'],
+      message: 'not less than `from_s`',
+    }),
 ]);
 export type Work = z.infer<typeof work>;
 

@@ -12,6 +12,7 @@ import {
 import * as z from 'zod';
 import {
   anchorKind,
+  bandKind,
   documentHead,
   id,
   joint,
@@ -195,6 +196,12 @@ const guidance = {
   cues: words.optional(),
   faults: words.optional(),
   feel: words.optional(),
+  /** The figures are the pull of the band alone; the body's own weight is not counted. */
+  bandAlone: z.boolean().optional(),
+  /** A band that suits it where an ordinary loop of about a metre does not. */
+  takes: z.strictObject({ kind: bandKind, flatLength_m: positive }).optional(),
+  /** Each side has a band of its own, two equal ones at a time. */
+  bandOnEachSide: z.boolean().optional(),
   /** Cautions that come with the movement itself, by their rule. */
   cautions: z.array(id).optional(),
   /** The stage of rehab that it belongs to; a hold is isometric and a movement dynamic where it is not said. */

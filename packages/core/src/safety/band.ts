@@ -1,6 +1,11 @@
 import type { Material } from '../care/inspection.js';
 import type { BandFacts, CautionContext, CautionRule } from './caution.js';
 
+/** Whether a band of this material has latex in it; fabric-covered bands have latex threads inside. */
+export function hasLatex(material: Material): boolean {
+  return LATEX.has(material);
+}
+
 const LATEX: ReadonlySet<Material> = new Set<Material>(['latexLayered', 'latexMoulded', 'fabric']);
 
 /** Refuses a band that has been retired or failed its inspection. */
@@ -26,7 +31,7 @@ export const latex: CautionRule = {
   level: 'refuse',
   check: (context) => {
     if (!context.person.latexAllergy) return undefined;
-    const bands = usedBands(context).filter(({ material }) => LATEX.has(material));
+    const bands = usedBands(context).filter(({ material }) => hasLatex(material));
     if (bands.length === 0) return undefined;
     const titles = titlesOf(bands);
     return {

@@ -2,7 +2,7 @@ import type { Run, Setup } from '../rig/setup.js';
 import type { CautionContext, CautionRule } from './caution.js';
 
 /** Nearest that a line of pull or recoil may pass the head, m. */
-const FACE_CLEARANCE_M = 0.15;
+export const FACE_CLEARANCE_M = 0.15;
 
 /** Centre of the head over the shoulder line is the contact `head`; its radius is part of the clearance. */
 const HEAD = 'head';

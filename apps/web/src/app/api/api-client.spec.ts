@@ -37,7 +37,8 @@ describe('API client', () => {
     const faults = [{ in: 'body', path: '$.reps', found: '-1', expected: 'at least 0' }];
     const body = { type: 'urn:x', title: 'No.', status: 400, code: 'invalid-request', faults };
     wire.expectOne('/api/thing').flush(body, { status: 400, statusText: 'Bad Request' });
-    expect(problem()?.words).toBe('No. $.reps: found -1, expected at least 0.');
+    expect(problem()?.message).toBe('No.');
+    expect(problem()?.details).toBe('$.reps: found -1, expected at least 0.');
     expect(problem()?.passing).toBeFalse();
   });
 

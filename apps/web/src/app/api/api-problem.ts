@@ -1,4 +1,5 @@
 import type { RequestFault } from '@wiry-otter/contracts';
+import type { Notice } from '../state/notices';
 
 /** A request that was refused, or that found no server. */
 export class ApiProblem extends Error {
@@ -12,12 +13,13 @@ export class ApiProblem extends Error {
     this.name = 'ApiProblem';
   }
 
-  /** The problem in one line for a person: title, then what was found and expected. */
-  get words(): string {
-    const [first] = this.faults;
-    return first === undefined
-      ? this.message
-      : `${this.message} ${first.path}: found ${first.found}, expected ${first.expected}.`;
+  /** Where the fault lies, what was found there and what was expected, for who wants to know. */
+  get details(): string | undefined {
+    return this.faults.length === 0
+      ? undefined
+      : this.faults
+          .map(({ path, found, expected }) => `${path}: found ${found}, expected ${expected}.`)
+          .join('\n');
   }
 
   /** Whether trying again later may help: no answer, or a failure on the server's side. */
@@ -28,5 +30,16 @@ export class ApiProblem extends Error {
 
 /** Words for whatever was thrown. */
 export function problemWords(error: unknown): string {
-  return error instanceof ApiProblem ? error.words : 'Something unexpected happened.';
+  return error instanceof ApiProblem ? error.message : 'Something unexpected happened.';
+}
+
+/** A notice of whatever was thrown: words, with details behind. */
+export function troubleNotice(error: unknown): Notice {
+  const details = error instanceof ApiProblem ? error.details : undefined;
+  return {
+    text: problemWords(error),
+    tone: 'trouble',
+    undo: null,
+    ...(details === undefined ? {} : { details }),
+  };
 }

@@ -2,7 +2,7 @@ import { inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { concatMap, finalize, type Observable } from 'rxjs';
 import { noticeActions } from '../state/notices';
-import { problemWords } from './api-problem';
+import { troubleNotice } from './api-problem';
 
 /**
  * A write whose answer the screen waits for, one at a time until what follows from the answer, such
@@ -30,7 +30,6 @@ export class Sending {
   }
 
   private notify(error: unknown): void {
-    const text = problemWords(error);
-    this.store.dispatch(noticeActions.show({ text, tone: 'trouble', undo: null }));
+    this.store.dispatch(noticeActions.show(troubleNotice(error)));
   }
 }

@@ -193,6 +193,12 @@ export class StudioApi {
   setSetAside(sessionId: string, id: string, setAside: boolean): Observable<SessionRecord> {
     return this.client.put(`/sessions/${sessionId}/sets/${id}/set-aside`, { setAside }, session);
   }
+  discardSession(id: string): Observable<SessionRecord> {
+    return this.client.delete(`/sessions/${id}`, session);
+  }
+  restoreSession(id: string): Observable<SessionRecord> {
+    return this.client.post(`/sessions/${id}/restore`, {}, session);
+  }
   finishSession(id: string, version: number, redFlag: boolean): Observable<SessionRecord> {
     return this.client.post(`/sessions/${id}/finish`, { version, redFlag }, session);
   }

@@ -10,7 +10,11 @@ import {
 
 describe('figures', () => {
   it('write a force in the studio’s unit with ± as the 90 % range', () => {
-    expect(forceSounding(184.4, 3.6, 'N')).toEqual({ figure: '184', unit: 'N', spread: '6' });
+    expect(forceSounding(184.4, 3.6, 'N')).toEqual({
+      figure: '184',
+      unit: 'N',
+      spread: '6',
+    });
     expect(forceSounding(184.4, null, 'kgf')).toEqual({ figure: '18.8', unit: 'kg', spread: null });
     expect(forceSounding(184.4, null, 'lbf').figure).toBe('41.5');
   });
@@ -24,7 +28,15 @@ describe('figures', () => {
   });
 
   it('write the mean of a saved set-up in a line, with ± where it is on record', () => {
-    const figures = { unit: 'N', start: 0, mean: 100, meanStd: 3, end: 0, peak: 0 } as const;
+    const figures = {
+      unit: 'N',
+      model: 2,
+      start: 0,
+      mean: 100,
+      meanStd: 3,
+      end: 0,
+      peak: 0,
+    } as const;
     const words = (meanStd: number | null, unit: 'N' | 'kgf'): string =>
       soundingWords(meanSounding({ ...figures, meanStd, peakStretch: 2 }, unit));
     expect(words(3, 'N')).toBe('100 ±5 N');

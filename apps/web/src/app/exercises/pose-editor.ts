@@ -36,7 +36,7 @@ import {
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
 import { studioFeature } from '../state/studio';
-import { isSameDemand, JUDGEMENTS } from './judgements';
+import { isSameDemand, DEMAND_CHOICES } from './demand-choices';
 import {
   addPose,
   dragJoint,
@@ -125,15 +125,15 @@ export class PoseEditor {
     }),
   );
 
-  protected readonly judgements = computed(() => {
+  protected readonly demandChoices = computed(() => {
     const { demand, plane } = this.exercise();
-    const offered = JUDGEMENTS.filter(({ planes }) => planes.includes(plane));
+    const offered = DEMAND_CHOICES.filter(({ planes }) => planes.includes(plane));
     return offered.some((one) => isSameDemand(one.demand, demand))
       ? offered
       : [{ words: 'as the one it was copied from', demand, planes: [plane] }, ...offered];
   });
-  protected readonly judged = computed(() =>
-    this.judgements().findIndex(({ demand }) => isSameDemand(demand, this.exercise().demand)),
+  protected readonly chosenDemand = computed(() =>
+    this.demandChoices().findIndex(({ demand }) => isSameDemand(demand, this.exercise().demand)),
   );
 
   /** The curve with the first band of the bag that the exercise has a route for. */
@@ -169,8 +169,8 @@ export class PoseEditor {
     this.exerciseChange.emit({ ...this.exercise(), ...part });
   }
 
-  protected judge(index: number): void {
-    const chosen = this.judgements()[index];
+  protected chooseDemand(index: number): void {
+    const chosen = this.demandChoices()[index];
     if (chosen !== undefined) this.set({ demand: chosen.demand });
   }
 

@@ -5,7 +5,8 @@ import { format, parseISO } from 'date-fns';
 import { firstValueFrom } from 'rxjs';
 import { StudioApi } from '../api/studio-api';
 import { meanSounding, soundingWords } from '../drawing/figures';
-import { CODE_WORDS } from '../next/decision-words';
+import { CODE_WORDS, STATUS_WORDS } from '../next/decision-words';
+import { doneWords } from '../session/work-words';
 import { accountFeature } from '../state/account';
 import { studioFeature } from '../state/studio';
 
@@ -37,10 +38,10 @@ export class Log {
           exercise: session.setup.document.exercise.title,
           setup: session.setup.title,
           load: soundingWords(meanSounding(session.setup.figures, this.unit())),
-          reps: session.sets.map(({ reps }) => reps).join(', '),
+          done: session.sets.map(doneWords).join(', '),
           pain: Math.max(0, ...session.sets.map(({ pain }) => pain)),
           next: decision === null ? 'open' : CODE_WORDS[decision.decision.code].word,
-          status: decision?.status ?? '',
+          status: decision === null ? '' : STATUS_WORDS[decision.status],
         };
       }),
   );

@@ -1,3 +1,4 @@
+import type { DecisionRecord } from '@wiry-otter/contracts';
 import type { DecisionCode } from '@wiry-otter/core';
 
 export interface CodeWords {
@@ -20,4 +21,12 @@ export const CODE_WORDS: Readonly<Record<DecisionCode, CodeWords>> = {
   heavier: { word: 'Heavier', sentence: 'Up a rung.', tone: 'range' },
   'next-level': { word: 'Next level', sentence: 'On to the next level.', tone: 'range' },
   graduate: { word: 'Unassisted', sentence: 'It goes without help now.', tone: 'range' },
+};
+
+/** What became of a decision. */
+export const STATUS_WORDS: Readonly<Record<DecisionRecord['status'], string>> = {
+  waiting: 'waits',
+  accepted: 'accepted',
+  overruled: 'overruled',
+  void: 'overtaken',
 };

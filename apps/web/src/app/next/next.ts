@@ -24,6 +24,7 @@ import { ClearanceNote } from '../people/clearance-note';
 import { accountFeature } from '../state/account';
 import { noticeActions } from '../state/notices';
 import { studioActions, studioFeature } from '../state/studio';
+import { countWord, doneWords } from '../session/work-words';
 import { CODE_WORDS } from './decision-words';
 
 /** What comes next after a session, with its reasons; accepted or overruled here. */
@@ -47,7 +48,7 @@ export class Next {
   protected readonly sending = new Sending();
   protected readonly overruling = signal(false);
   protected readonly otherSetupId = signal('');
-  protected readonly otherReps = signal(8);
+  protected readonly otherTarget = signal(8);
   protected readonly note = signal('');
 
   protected readonly decision = computed(() => this.session()?.decision ?? null);
@@ -81,7 +82,9 @@ export class Next {
     return [...(decision?.review.sessions ?? [])].reverse().map(({ date, sets }) => ({
       day: format(parseISO(date), 'EEE d MMM'),
       setup: decision?.ladder[sets[0]?.rung ?? -1]?.title ?? '',
-      reps: sets.map(({ reps }) => reps).join(', '),
+      done: sets
+        .map(({ hold_s, reps = 0 }) => doneWords({ hold_s: hold_s ?? null, reps }))
+        .join(', '),
       pain: Math.max(0, ...sets.map(({ pain }) => pain)),
     }));
   });
@@ -98,13 +101,12 @@ export class Next {
       load: this.momentUnit() ? load : fromNewtons(load, this.unit()),
     })),
   );
-  protected readonly done = computed(() =>
-    (this.session()?.sets ?? []).map(({ reps }) => reps).join(', '),
-  );
+  protected readonly done = computed(() => (this.session()?.sets ?? []).map(doneWords).join(', '));
   protected readonly decidedWhen = computed(() => {
     const outcome = this.decision()?.outcome;
     return outcome ? format(parseISO(outcome.decidedAt), 'd MMMM yyyy, HH:mm') : '';
   });
+  protected readonly countWord = computed(() => countWord(this.session()?.prescription.work));
   protected readonly day = computed(() => {
     const session = this.session();
     return session === null ? '' : format(parseISO(session.day), 'EEEE d MMMM');
@@ -137,7 +139,7 @@ export class Next {
     this.settle(
       this.api.overruleDecision(decision.id, {
         setupId: this.otherSetupId(),
-        target: Array<number>(sets).fill(this.otherReps()),
+        target: Array<number>(sets).fill(this.otherTarget()),
         note: this.note().trim(),
       }),
     );
@@ -167,6 +169,6 @@ export class Next {
     this.session.set(session);
     this.global.dispatch(studioActions.focusPerson({ personId: session.personId }));
     this.otherSetupId.set(session.setup.id);
-    this.otherReps.set(session.prescription.target[0] ?? session.prescription.reps.from);
+    this.otherTarget.set(session.prescription.target[0] ?? 8);
   }
 }

@@ -15,7 +15,7 @@ import type { SessionRecord, SetInput, SetRecord } from '@wiry-otter/contracts';
 import { EMPTY, catchError, pipe, switchMap, tap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import * as z from 'zod';
-import { problemWords } from '../api/api-problem';
+import { problemWords, troubleNotice } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { noticeActions } from '../state/notices';
 import { outboxActions, outboxFeature } from '../state/outbox';
@@ -25,6 +25,7 @@ import { readStored, store as keep } from '../state/storage';
 const entry = z.object({
   reps: z.number(),
   partial: z.number(),
+  hold_s: z.number().default(0),
   spare: z.number(),
   form: z.enum(['clean', 'breaking']),
   pain: z.number(),
@@ -45,6 +46,7 @@ interface SessionState {
 const FRESH: Entry = {
   reps: 8,
   partial: 0,
+  hold_s: 10,
   spare: 2,
   form: 'clean',
   pain: 0,
@@ -84,6 +86,8 @@ export const SessionStore = signalStore(
         const targets = session()?.prescription.target ?? [];
         return targets[Math.min(sets().length, targets.length - 1)] ?? 0;
       }),
+      /** Sets are held, and counted in seconds. */
+      isHold: computed(() => session()?.prescription.work.kind === 'hold'),
       complete: computed(() => sets().length >= (session()?.prescription.sets ?? 1)),
     };
   }),
@@ -92,9 +96,7 @@ export const SessionStore = signalStore(
       patchState(store, ({ entry: before }) => ({ entry: { ...before, ...part } }));
     const tell = (error: unknown): void => {
       patchState(store, { finishing: false });
-      global.dispatch(
-        noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null }),
-      );
+      global.dispatch(noticeActions.show(troubleNotice(error)));
     };
     return {
       change,
@@ -118,11 +120,10 @@ export const SessionStore = signalStore(
       log(now: Date): void {
         const session = store.session();
         if (session === null) return;
-        const { reps, partial, spare, form, pain } = store.entry();
+        const { reps, partial, hold_s, spare, form, pain } = store.entry();
         const input: SetInput = {
           performedAt: now.toISOString(),
-          reps,
-          partial,
+          ...(store.isHold() ? { reps: 0, partial: 0, hold_s } : { reps, partial, hold_s: null }),
           spare,
           form,
           pain,
@@ -134,6 +135,7 @@ export const SessionStore = signalStore(
         );
         change({
           reps: store.target(),
+          hold_s: store.target(),
           partial: 0,
           form: 'clean',
           restUntil: store.complete() ? null : now.getTime() + session.prescription.rest_s * 1000,
@@ -148,6 +150,12 @@ export const SessionStore = signalStore(
             patchState(store, { session: answer, takenBackId: setAside ? setId : null }),
           error: tell,
         });
+      },
+      /** Gives the session up; offered while no set was done. */
+      discard(done: (session: SessionRecord) => void): void {
+        const session = store.session();
+        if (session === null) return;
+        api.discardSession(session.id).subscribe({ next: done, error: tell });
       },
       finish(done: (session: SessionRecord) => void): void {
         const session = store.session();
@@ -172,7 +180,9 @@ export const SessionStore = signalStore(
       // What was entered for the set at hand survives a reload in mid-set.
       effect(() => {
         const kept = readStored(key(), entry);
-        untracked(() => store.change(kept ?? { ...FRESH, reps: store.target() }));
+        untracked(() =>
+          store.change(kept ?? { ...FRESH, reps: store.target(), hold_s: store.target() }),
+        );
       });
       effect(() => {
         if (store.session() !== null) keep(key(), store.entry());

@@ -8,9 +8,11 @@ import {
   input,
   signal,
 } from '@angular/core';
+import { BreakpointObserver } from '@angular/cdk/layout';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { rigSetup, knowBand } from '@wiry-otter/core';
+import { DEFAULT_PAIN_LIMIT, knowBand, rigSetup } from '@wiry-otter/core';
 import { meanSounding } from '../drawing/figures';
 import { SoundingText } from '../drawing/sounding';
 import { TideLine } from '../drawing/tide-line';
@@ -21,11 +23,14 @@ import type { SolvedWorkbench } from '../setups/workbench-model';
 import { Keys } from '../shell/keys';
 import { NoticeBar } from '../shell/notice-bar';
 import { Theme } from '../shell/theme';
+import { map } from 'rxjs';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
 import { outboxFeature } from '../state/outbox';
 import { studioActions, studioFeature } from '../state/studio';
+import { sessionNotices } from './session-notices';
 import { SessionStore } from './session-store';
+import { doneWords, workWords } from './work-words';
 
 const TICK_MS = 250;
 
@@ -48,6 +53,14 @@ export class Session {
   private readonly bands = this.global.selectSignal(bandsFeature.selectBandEntities);
   private readonly now = signal(Date.now());
 
+  protected readonly doneWords = doneWords;
+  /** Where there is room the drawing stands beside the set at hand. */
+  protected readonly wide = toSignal(
+    inject(BreakpointObserver)
+      .observe('(min-width: 64rem)')
+      .pipe(map(({ matches }) => matches)),
+    { initialValue: true },
+  );
   protected readonly keys = inject(Keys);
   protected readonly store = inject(SessionStore);
   protected readonly offline = this.global.selectSignal(outboxFeature.selectOffline);
@@ -79,7 +92,15 @@ export class Session {
       document,
       bands,
       solved: rigged.value,
-      spread: { demand: [], start: 0, end: 0, peak: 0, mean: 0, assistMean: 0 },
+      spread: {
+        demand: [],
+        start: 0,
+        end: 0,
+        peak: 0,
+        mean: 0,
+        assistMean: 0,
+        mostly: undefined,
+      },
       cautions: [],
       headClearance_m: undefined,
     };
@@ -99,6 +120,23 @@ export class Session {
     return until === null ? 0 : Math.max(0, (until - this.now()) / 1000);
   });
 
+  /** When the hold at hand began; null while the clock stands. */
+  protected readonly holdBegan = signal<number | null>(null);
+  protected readonly held_s = computed(() => {
+    const began = this.holdBegan();
+    return began === null
+      ? this.store.entry.hold_s()
+      : Math.max(0, Math.floor((this.now() - began) / 1000));
+  });
+  protected readonly notices = computed(() =>
+    sessionNotices(
+      this.store.sets(),
+      this.store.complete() ? { pain: 0 } : { pain: this.store.entry.pain() },
+      this.person()?.painLimit ?? DEFAULT_PAIN_LIMIT,
+    ),
+  );
+  protected readonly range = computed(() => workWords(this.store.session()?.prescription.work));
+
   constructor() {
     inject(Theme);
     this.store.load(this.id);
@@ -108,15 +146,34 @@ export class Session {
       if (this.store.session()?.finishedAt) void this.router.navigate(['/next', this.id()]);
     });
     this.keys.offer([
-      { key: '+', words: 'one repetition more', press: () => this.addReps(1) },
-      { key: '-', words: 'one repetition fewer', press: () => this.addReps(-1) },
+      { key: '+', words: 'one repetition or second more', press: () => this.addCount(1) },
+      { key: '-', words: 'one repetition or second fewer', press: () => this.addCount(-1) },
+      { key: 'h', words: 'start the clock of a hold, or stop it', press: () => this.toggleHold() },
       { key: 'Enter', words: 'log the set', press: () => this.log() },
       { key: ' ', words: 'start the rest, or end it', press: () => this.toggleRest() },
     ]);
   }
 
-  protected addReps(by: number): void {
-    this.store.change({ reps: Math.max(0, this.store.entry.reps() + by) });
+  /** Repetitions, or seconds of a hold. */
+  protected addCount(by: number): void {
+    const { hold_s, reps } = this.store.entry();
+    this.store.change(
+      this.store.isHold() ? { hold_s: Math.max(0, hold_s + by) } : { reps: Math.max(0, reps + by) },
+    );
+  }
+
+  /** Starts the clock of a hold, or takes what it says. */
+  protected toggleHold(): void {
+    const began = this.holdBegan();
+    if (began !== null) this.store.change({ hold_s: Math.round((Date.now() - began) / 1000) });
+    this.holdBegan.set(began === null ? Date.now() : null);
+    this.now.set(Date.now());
+  }
+
+  protected discard(): void {
+    this.store.discard(() => {
+      void this.router.navigate(['/today']);
+    });
   }
 
   protected addPartial(by: number): void {

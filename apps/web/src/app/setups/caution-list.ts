@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { SetupRecord } from '@wiry-otter/contracts';
-import type { Caution, CautionLevel } from '@wiry-otter/core';
+import type { Caution, CautionLevel, Cure } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
 
 /** A sign for each level, so that it is told without its colour. */
@@ -27,8 +27,8 @@ const SIGNS: Readonly<Record<CautionLevel, string>> = { refuse: 'âœ•', warn: 'â–
             {{ signs[caution.level] }} {{ caution.text }}
           </p>
           @if (caution.cure; as cure) {
-            <button class="action mt-1" type="button" (click)="cured.emit(cure.closer_m)">
-              Step {{ (cure.closer_m * 100).toFixed(0) }} cm closer
+            <button class="action mt-1" type="button" (click)="cured.emit(cure)">
+              {{ cureWords(cure) }}
             </button>
           }
           @if (caution.level === 'warn') {
@@ -55,10 +55,11 @@ export class CautionList {
   /** The same set-up's cautions as saved, which say who saw to them. */
   readonly onRecord = input<SetupRecord['cautions']>([]);
   readonly seenTo = output<{ readonly text: string; readonly yes: boolean }>();
-  /** The distance that ends a refusal, m. */
-  readonly cured = output<number>();
+  /** What ends a caution, asked for. */
+  readonly cured = output<Cure>();
 
   protected readonly signs = SIGNS;
+  protected readonly cureWords = cureWords;
   protected readonly told = computed(() =>
     this.cautions().map((caution) => {
       const seen = this.acknowledged().includes(caution.text);
@@ -70,4 +71,17 @@ export class CautionList {
       return { ...caution, seen, seenWords };
     }),
   );
+}
+
+/** What a cure does, on its button. */
+function cureWords(cure: Cure): string {
+  const cm = (length_m: number): string => `${Math.round(100 * Math.abs(length_m))} cm`;
+  switch (cure.kind) {
+    case 'distance':
+      return `Step ${cm(cure.closer_m)} ${cure.closer_m < 0 ? 'back' : 'closer'}`;
+    case 'phases':
+      return `Do only ${Math.round(100 * cure.from)} to ${Math.round(100 * cure.to)} % of the movement`;
+    case 'stagger':
+      return `One foot ${cm(cure.stagger_m)} ahead`;
+  }
 }

@@ -66,13 +66,20 @@ export class CostList {
     this.costs().map(({ id, difference, share }) => ({
       id,
       words: this.wordsOf(id),
-      difference: `${signed(this.inUnit(difference), this.demandUnit() === 'N' ? 0 : 1)} ${this.unitWord()}`,
+      difference: `${signed(this.inUnit(difference), this.digits())} ${this.unitWord()}`,
       share: share === null ? '' : `${signed(100 * share, 0)} %`,
     })),
   );
   protected readonly shown = computed(() =>
     this.all() ? this.rows() : this.rows().slice(0, FIRST_ROWS),
   );
+
+  /** As many as keep a difference that is worth a per cent from being written as nothing. */
+  private readonly digits = computed(() => {
+    const told = this.costs().filter(({ share }) => share === null || Math.abs(share) >= 0.005);
+    const least = Math.min(...told.map(({ difference }) => Math.abs(this.inUnit(difference))));
+    return least >= 2 ? 0 : least >= 0.2 ? 1 : 2;
+  });
 
   private inUnit(value: number): number {
     return demandInUnit(value, this.demandUnit(), this.unit());

@@ -31,14 +31,16 @@ describe('figure field', () => {
     const input = (fixture.nativeElement as HTMLElement).querySelector('input');
     if (input === null) throw new Error('no field');
     const type = async (text: string): Promise<void> => {
+      input.dispatchEvent(new Event('focus'));
       input.value = text;
-      input.dispatchEvent(new Event('input'));
+      input.dispatchEvent(new Event('change'));
       input.dispatchEvent(new Event('blur'));
       await fixture.whenStable();
     };
     expect(input.value).toBe('40');
     await type('999');
     expect(input.value).toBe('60');
+    expect((fixture.nativeElement as HTMLElement).textContent).toContain('999 is held to 60');
     await type('888');
     expect(input.value).toBe('60');
     await type('');

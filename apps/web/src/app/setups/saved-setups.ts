@@ -12,18 +12,11 @@ import { demandInUnit, meanSounding, soundingWords } from '../drawing/figures';
 import { GaugeStaff } from '../drawing/gauge-staff';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
+import { firstPrescription, isPrescriptionFor } from './first-prescription';
+import { unusableBand } from './unusable-band';
 import { knownLaws, remeasuredWords } from './remeasured-words';
 import { downloadSetup, LARGEST_SETUP, readSetup } from './setup-file';
 import { WorkbenchStore } from './workbench-store';
-
-/** What a first prescription asks for: three sets of 8 to 15, a minute and a half between. */
-const FIRST_PRESCRIPTION = {
-  school: 'fill-range',
-  sets: 3,
-  reps: { from: 8, to: 15 },
-  rest_s: 90,
-  target: [8, 8, 8],
-} as const;
 
 /** The set-ups saved for the person and exercise, as the ladder's rungs: opened, printed, started. */
 @Component({
@@ -54,10 +47,20 @@ export class SavedSetups {
   /** What is wrong with a set-up document that was brought in. */
   protected readonly fileFaults = signal<readonly string[]>([]);
 
+  /** Of each saved set-up, the band that cannot be used any more. */
+  protected readonly unusable = computed(
+    () =>
+      new Map(
+        this.bench
+          .saved()
+          .map((setup) => [setup.id, unusableBand(setup, this.bench.known())] as const),
+      ),
+  );
+
   protected readonly rungs = computed(() =>
     this.bench.saved().map(({ id, title, figures }) => ({
       id,
-      title,
+      title: this.unusable().get(id) === undefined ? title : `${title}, not usable`,
       load: demandInUnit(figures.mean, figures.unit, this.bench.unit()),
     })),
   );
@@ -88,16 +91,9 @@ export class SavedSetups {
   /** Starts from the prescription in force when it is for this set-up, else from a first one. */
   protected start(setup: SetupRecord): void {
     const current = this.bench.current();
-    const prescription =
-      current?.setupId === setup.id
-        ? of(current)
-        : this.api.addPrescription(uuidv7(), {
-            ...FIRST_PRESCRIPTION,
-            reps: { ...FIRST_PRESCRIPTION.reps },
-            target: [...FIRST_PRESCRIPTION.target],
-            personId: setup.personId,
-            setupId: setup.id,
-          });
+    const prescription = isPrescriptionFor(current, setup)
+      ? of(current)
+      : this.api.addPrescription(uuidv7(), firstPrescription(setup));
     const id = uuidv7();
     this.sending.send(
       () =>

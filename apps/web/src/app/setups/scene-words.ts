@@ -1,5 +1,5 @@
 import { computed, linkedSignal, type Signal } from '@angular/core';
-import type { ForceUnit } from '@wiry-otter/core';
+import { askedDemand, FACE_CLEARANCE_M, type ForceUnit } from '@wiry-otter/core';
 import { demandSounding } from '../drawing/figures';
 import type { SceneDrawing, Shown } from './scene-drawing';
 import { type FigureNeeds, type FigureStand, soundingPlace } from './sounding-place';
@@ -23,6 +23,11 @@ export class SceneWords {
   readonly heightWords = computed(
     () => `${((this.drawn.place()?.height_m ?? 0) * 100).toFixed(0)} cm`,
   );
+  /** The line passes so near to the head that it is a caution. */
+  readonly headIsNear = computed(() => {
+    const clear_m = this.shown.bench().headClearance_m;
+    return clear_m !== undefined && clear_m < FACE_CLEARANCE_M;
+  });
   readonly clearance = computed(() => {
     const clear_m = this.shown.bench().headClearance_m;
     return clear_m === undefined
@@ -42,22 +47,26 @@ export class SceneWords {
   readonly sounding = computed(() => {
     const { solved, spread } = this.shown.bench();
     const k = this.shown.sample();
+    const { demand, unit } = solved.rig.prepared;
     return demandSounding(
-      Math.abs(solved.buffers.signed[k] as number),
+      askedDemand(solved.buffers.signed[k] as number, demand.sided),
       spread.demand[k] ?? null,
-      solved.rig.prepared.unit,
+      unit,
       this.shown.unit(),
     );
   });
   /** Where the demand acts: a moment at its joint, a pull where the band pulls. */
-  private readonly judgedAt = computed(() => {
+  private readonly actsAt = computed(() => {
     const { demand } = this.shown.bench().document.exercise;
-    const joint = demand.kind === 'moment' ? this.drawn.outline().get(`${demand.at}R`) : undefined;
+    const joint =
+      demand.kind === 'moment'
+        ? this.drawn.outline().get(demand.at === 'middle' ? 'hips' : `${demand.at}R`)
+        : undefined;
     return joint ?? this.drawn.hands();
   });
   readonly stand = linkedSignal<FigureNeeds, FigureStand>({
     source: () => ({
-      pull: this.judgedAt(),
+      pull: this.actsAt(),
       digits: this.sounding().figure.length,
       taken: [
         ...this.drawn.takenByFigures(),
@@ -69,11 +78,11 @@ export class SceneWords {
     }),
     computation: (needs, before) => soundingPlace(needs, before?.value),
   });
-  readonly judgedWords = computed(() => {
+  readonly actsWords = computed(() => {
     const { demand } = this.shown.bench().document.exercise;
     switch (demand.kind) {
       case 'moment':
-        return `at the ${demand.at}`;
+        return demand.at === 'middle' ? 'about the middle of the body' : `at the ${demand.at}`;
       case 'support':
         return 'left to the person';
       case 'prop':

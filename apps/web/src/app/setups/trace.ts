@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal } from '@angular/core';
-import { type ForceUnit, strengthAt, RANGE_90 } from '@wiry-otter/core';
+import { askedOf, type ForceUnit, RANGE_90, strengthAt } from '@wiry-otter/core';
 import {
   type Axes,
   type ChartLine,
@@ -34,9 +34,21 @@ export class Trace {
   readonly weight = input<OtherCurve | null>(null);
   readonly saved = input<OtherCurve | null>(null);
 
+  protected readonly demandWord = computed(() =>
+    this.bench().solved.rig.prepared.unit === 'N' ? UNIT_WORDS[this.unit()] : 'newton metres',
+  );
   protected readonly demandUnit = computed(() =>
     this.bench().solved.rig.prepared.unit === 'N' ? forceWord(this.unit()) : 'N·m',
   );
+
+  /** The wanted means in the unit on show. */
+  protected readonly wantedShown = computed(() => {
+    const wanted = this.wanted();
+    const { unit } = this.bench().solved.rig.prepared;
+    if (wanted === null) return null;
+    const shown = (value: number): number => demandInUnit(value, unit, this.unit());
+    return { from: shown(wanted.from), to: shown(wanted.to) };
+  });
 
   /** The curves in the unit on show. */
   private readonly curves = computed(() => {
@@ -49,14 +61,17 @@ export class Trace {
     };
     const other = (curve: OtherCurve | null): ChartPoint[] =>
       curve === null ? [] : points((k) => curve.demand[k] ?? NaN);
-    const demand = (k: number): number => Math.abs(solved.buffers.signed[k] as number);
+    const { prepared } = solved.rig;
+    const asked = askedOf(prepared, solved.buffers.signed);
+    const back = askedOf(prepared, solved.buffers.signedLowering);
+    const demand = (k: number): number => asked[k] as number;
     const range = (k: number): number => RANGE_90 * (spread.demand[k] ?? 0);
     const { peak } = solved.summary;
     return {
       demand: points(demand),
       above: points((k) => demand(k) + range(k)),
       below: points((k) => Math.max(0, demand(k) - range(k))),
-      lowering: points((k) => Math.abs(solved.buffers.signedLowering[k] as number)),
+      lowering: points((k) => back[k] as number),
       weight: other(this.weight()),
       saved: other(this.saved()),
       strength: points((k) => peak * strengthAt(document.exercise.strength, phase[k] as number)),
@@ -81,7 +96,10 @@ export class Trace {
     const { lowering: _lowering, ...shown } = this.curves();
     return Object.values(shown)
       .flat()
-      .reduce((most, { y }) => (y > most ? y : most), (this.wanted()?.to ?? 0) * WANTED_HEADROOM);
+      .reduce(
+        (most, { y }) => (y > most ? y : most),
+        (this.wantedShown()?.to ?? 0) * WANTED_HEADROOM,
+      );
   });
   /** Where the upright axis ends: a round figure that stands still through most of a drag. */
   private readonly top = linkedSignal<AxisSource, number>({
@@ -111,7 +129,7 @@ export class Trace {
   protected readonly lines = computed(() => {
     const { demand, above, below, lowering, strength, weight, saved } = this.curves();
     const others = { weight: this.weight() !== null, saved: this.saved() !== null };
-    const wanted = this.wanted();
+    const wanted = this.wantedShown();
     const here = demand[this.sample()];
     return (inks: Inks): ChartLine[] => [
       ...(wanted === null ? [] : wantedWindow(wanted, inks('range'))),
@@ -141,6 +159,13 @@ export class Trace {
 
 /** The phases of a rep come in order: Chart.js takes the points as they are instead of its own copies. */
 const IN_ORDER = { parsing: false } as const;
+
+/** Units written out. */
+const UNIT_WORDS: Readonly<Record<ForceUnit, string>> = {
+  N: 'newtons',
+  kgf: 'kilograms',
+  lbf: 'pounds',
+};
 
 interface AxisSource {
   readonly greatest: number;

@@ -61,7 +61,7 @@ describe('workbench', () => {
   it('refuses an overstretch and takes the cure it names', () => {
     const refusal = solve({ distance_m: 2.8 }).cautions[0];
     expect(refusal?.level).toBe('refuse');
-    const closer_m = refusal?.cure?.closer_m ?? 0;
+    const closer_m = refusal?.cure?.kind === 'distance' ? refusal.cure.closer_m : 0;
     expect(solve({ distance_m: 2.8 - closer_m }).cautions.map(({ level }) => level)).not.toContain(
       'refuse',
     );

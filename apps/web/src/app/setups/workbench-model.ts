@@ -8,6 +8,8 @@ import type {
 import {
   anchorPlaceOf,
   bandFacts,
+  BY_EYE,
+  BY_MARKS,
   type Body,
   canBeUsed,
   type Caution,
@@ -18,11 +20,13 @@ import {
   findCautions,
   fittedBand,
   type ForceUnit,
+  hasLatex,
   headClearance,
   isContinuous,
   isLinkable,
   type Load,
   loopsOf,
+  type PhaseRange,
   type Rigger,
   rigSetup,
   solutionSpread,
@@ -54,6 +58,12 @@ export interface WorkbenchState {
   readonly linked: boolean;
   /** The limb that works, where one does. */
   readonly side: 'left' | 'right';
+  /** The part of the movement that is done; null: all of it. */
+  readonly phases: PhaseRange | null;
+  /** One foot ahead of the other, m; null: as the exercise has it. */
+  readonly stagger_m: number | null;
+  /** The marks are on the floor and on the band. */
+  readonly marked: boolean;
   /** Free weight in each hand, kg. */
   readonly weight_kg: number;
   /** Another body than the one on file, to try out; null: the person's own. */
@@ -79,6 +89,9 @@ export const EMPTY_BENCH: WorkbenchState = {
   wraps: 0,
   linked: false,
   side: 'right',
+  phases: null,
+  stagger_m: null,
+  marked: false,
   weight_kg: 0,
   body: null,
   wanted: null,
@@ -141,12 +154,12 @@ export function solveWorkbench(
     spread: solutionSpread(
       solved,
       laid.map(({ calibration }) => calibration?.covariance),
+      document.marked === true ? BY_MARKS : BY_EYE,
     ),
     bands: laid,
     get cautions() {
       return (cautions ??= findCautions({
         setup: document,
-        movement: exercise.cautions ?? [],
         solved,
         anchor: input.anchor,
         person: input.person,
@@ -183,6 +196,9 @@ export function compositionOf(input: WorkbenchInput): Composition<ExerciseDocume
     slip_m: state.slip_m,
     wraps: state.wraps,
     linked: state.linked,
+    phases: state.phases ?? undefined,
+    stagger_m: state.stagger_m ?? undefined,
+    marked: state.marked || undefined,
     weights: weightsOf(exercise, state),
   };
 }
@@ -226,7 +242,11 @@ export function* costsOf(
   const stance_m =
     widths?.stance_m ?? defaultWidth(input.exercise, 'stance') * present.body.stature_m;
   const stretched = anchor !== undefined && input.exercise.anchor?.side !== 'over';
-  const others = bag.filter(({ record }) => !bands.some(({ id }) => id === record.id));
+  const others = bag.filter(
+    ({ record }) =>
+      !bands.some(({ id }) => id === record.id) &&
+      !(input.person.latexAllergy && hasLatex(record.material)),
+  );
   const withBand = (band: KnownBand): Partial<Composition<ExerciseDocument>> => ({
     bands: layableBands({ ...input, bands: [...input.bands, band] }).map(fittedBand),
   });
@@ -328,8 +348,11 @@ export function laidOver(
   document: CompleteSetupDocument,
   girth_m: number,
 ): Partial<WorkbenchState> {
-  const { links = {}, loads, side = 'right' } = document;
+  const { links = {}, loads, marked = false, phases, side = 'right', stagger_m } = document;
   return {
+    marked,
+    phases: phases ?? null,
+    stagger_m: stagger_m ?? null,
     linked: Object.keys(links).length > 0,
     side,
     slip_m: Math.round(100 * slippedLength(document)) / 100,

@@ -12,6 +12,7 @@ import type { ExerciseDocument, SetupRecord } from '@wiry-otter/contracts';
 import {
   type ChangeCost,
   createRigger,
+  type Cure,
   equalCable,
   equalDumbbell,
   type Fault,
@@ -53,6 +54,9 @@ const stored = z.object({
   wraps: z.number(),
   linked: z.boolean().default(false),
   side: z.enum(['left', 'right']).default('right'),
+  phases: z.object({ from: z.number(), to: z.number() }).nullable().default(null),
+  stagger_m: z.number().nullable().default(null),
+  marked: z.boolean().default(false),
   weight_kg: z.number(),
   body: z.object({ stature_m: z.number(), mass_kg: z.number() }).nullable(),
   wanted: z.object({ from: z.number(), to: z.number() }).nullable(),
@@ -98,6 +102,7 @@ export const WorkbenchStore = signalStore(
     const anchors = computed(() => usableAnchors(exercise(), place()));
     const usable = computed(() => usableBands(known()));
     return {
+      known,
       unit: store.selectSignal(accountFeature.selectForceUnit),
       eyesRule: computed(() => account()?.studio.eyesRule ?? false),
       person: computed(() => people().find(({ id }) => id === focusId())),
@@ -256,6 +261,28 @@ export const WorkbenchStore = signalStore(
       setSide(side: WorkbenchState['side']): void {
         store.change('side', { side });
       },
+      /** Does what ends a caution. */
+      cure(cure: Cure): void {
+        switch (cure.kind) {
+          case 'distance':
+            return this.setDistance(store.set.distance_m() - cure.closer_m);
+          case 'phases':
+            return this.setPhases({ from: cure.from, to: cure.to });
+          case 'stagger':
+            return this.setStagger(cure.stagger_m);
+        }
+      },
+      /** The part of the movement that is done; null: all of it. */
+      setPhases(phases: WorkbenchState['phases']): void {
+        store.change('phases', { phases });
+      },
+      setStagger(stagger_m: number | null): void {
+        store.change('stagger', { stagger_m });
+      },
+      /** The marks are on the floor and on the band, or are not. */
+      setMarked(marked: boolean): void {
+        store.change('marked', { marked });
+      },
       setBody(body: WorkbenchState['body']): void {
         store.change('body', { body });
       },
@@ -276,6 +303,9 @@ export const WorkbenchStore = signalStore(
           slip_m: 0,
           wraps: 0,
           linked: false,
+          phases: null,
+          stagger_m: null,
+          marked: false,
           weight_kg: 0,
         });
       },

@@ -13,6 +13,7 @@ import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
+  askedOf,
   type ChangeCost,
   DEFAULT_SAMPLES,
   fromNewtons,
@@ -29,12 +30,14 @@ import { demandInUnit, demandSounding, forceWord, pulledWord } from '../drawing/
 import { FramePacer } from '../timing/frame-pacer';
 import { SoundingText } from '../drawing/sounding';
 import { Keys } from '../shell/keys';
+import { NumberInput } from '../forms/number-input';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
 import { BagList } from './bag-list';
 import { CautionList } from './caution-list';
 import { ChooseSetup } from './choose-setup';
 import { CostList } from './cost-list';
+import { besideWords, SURE_WORDS } from './figure-words';
 import { marksOf } from './marks';
 import { SavedSetups } from './saved-setups';
 import { ScenePanel } from './scene-panel';
@@ -62,6 +65,7 @@ const SLIDE = 2;
     ChooseSetup,
     ClearanceNote,
     CostList,
+    NumberInput,
     FormsModule,
     RouterLink,
     SavedSetups,
@@ -139,8 +143,8 @@ export class Workbench {
     const weight = this.bench.equalWeight();
     const solved = this.solved();
     if (weight === undefined || solved === null) return null;
-    const { buffers, summary } = solved.solved;
-    return compareWords(weight, Array.from(buffers.signed, Math.abs), summary.match);
+    const { buffers, rig, summary } = solved.solved;
+    return compareWords(weight, askedOf(rig.prepared, buffers.signed), summary.match);
   });
 
   /** The saved set-up in force, as long as the bench shows another. */
@@ -175,6 +179,19 @@ export class Workbench {
   protected readonly refused = computed(() =>
     this.cautions().some(({ level }) => level === 'refuse'),
   );
+  protected readonly overstretched = computed(() =>
+    this.cautions().some(({ rule }) => rule === 'stretch-limit'),
+  );
+  /** What makes the figures unsure most. */
+  protected readonly sureWords = computed(() => {
+    const mostly = this.solved()?.spread.mostly;
+    return mostly === undefined ? null : SURE_WORDS[mostly][this.bench.set.marked() ? 1 : 0];
+  });
+  /** What has to be known beside the figures. */
+  protected readonly besides = computed(() => {
+    const solved = this.solved();
+    return solved === null ? [] : besideWords(solved, this.bench.unit());
+  });
   protected readonly unread = computed(() =>
     this.cautions().filter(
       ({ level, text }) => level === 'warn' && !this.bench.set.acknowledged().includes(text),
@@ -284,14 +301,17 @@ export class Workbench {
     inject(DestroyRef).onDestroy(() => rest.cancel());
   }
 
+  protected percent(share: number): number {
+    return Math.round(100 * share);
+  }
+
   protected slide(by: number): void {
     this.sample.update((k) => Math.min(this.lastSample, Math.max(0, k + by)));
   }
 
-  protected setWanted(end: 'from' | 'to', text: string): void {
-    const value = Number(text);
+  protected setWanted(end: 'from' | 'to', value: number | null): void {
     const present = this.bench.wanted();
-    if (text === '' || !(value > 0)) return this.bench.setWanted(null);
+    if (value === null || !(value > 0)) return this.bench.setWanted(null);
     const N = this.demandUnit() === 'N·m' ? value : value / fromNewtons(1, this.bench.unit());
     const wanted = { from: present?.from ?? N, to: present?.to ?? N, [end]: N };
     this.bench.setWanted(wanted.from <= wanted.to ? wanted : { from: N, to: N });
@@ -301,12 +321,8 @@ export class Workbench {
     const wanted = this.bench.wanted();
     if (wanted === null) return '';
     const unit = this.demandUnit() === 'N·m' ? 'N·m' : 'N';
-    return demandInUnit(wanted[end], unit, this.bench.unit()).toFixed(0);
-  }
-
-  /** Steps as far towards the anchor as the refusal says. */
-  protected cureBy(closer_m: number): void {
-    this.bench.setDistance(this.bench.set.distance_m() - closer_m);
+    const figure = demandInUnit(wanted[end], unit, this.bench.unit());
+    return figure.toFixed(unit === 'N' && this.bench.unit() === 'N' ? 0 : 1);
   }
 
   protected save(): void {

@@ -4,7 +4,7 @@ import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { type Action, Store } from '@ngrx/store';
 import type { Account, StudioRecord } from '@wiry-otter/contracts';
 import { catchError, concatMap, exhaustMap, map, of, switchMap, tap, withLatestFrom } from 'rxjs';
-import { problemWords } from '../api/api-problem';
+import { troubleNotice } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { accountActions, accountFeature, rulesOf } from './account';
 import { noticeActions } from './notices';
@@ -33,9 +33,7 @@ export const saveRules = createEffect(
               noticeActions.show({ text: words, tone: 'done', undo: undoRules(account, studio) }),
             ),
           ),
-          catchError((error: unknown) =>
-            of(noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null })),
-          ),
+          catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
         ),
       ),
     ),

@@ -12,7 +12,7 @@ import {
   switchMap,
   withLatestFrom,
 } from 'rxjs';
-import { problemWords } from '../api/api-problem';
+import { troubleNotice } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { fieldsOf } from './band-input';
 import { bandActions, bandsFeature } from './bands';
@@ -121,9 +121,7 @@ function saved(
         noticeActions.show({ text, tone: 'done', undo: undo(band) }),
       ),
     ),
-    catchError((error: unknown) =>
-      of(noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null })),
-    ),
+    catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
   );
 }
 

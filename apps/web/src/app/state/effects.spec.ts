@@ -13,6 +13,7 @@ const SET = {
   performedAt: '2026-11-23T10:00:00Z',
   reps: 12,
   partial: 0,
+  hold_s: null,
   spare: 2,
   form: 'clean' as const,
   pain: 0,

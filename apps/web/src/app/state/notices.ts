@@ -13,6 +13,8 @@ export interface Notice {
   readonly text: string;
   readonly tone: 'done' | 'trouble';
   readonly undo: Action | null;
+  /** Of what went wrong, for who wants to know more. */
+  readonly details?: string;
 }
 
 export const noticeActions = createActionGroup({
@@ -27,7 +29,7 @@ export const noticesFeature = createFeature({
   name: 'notices',
   reducer: createReducer<{ notice: Notice | null }>(
     { notice: null },
-    on(noticeActions.show, (_state, { text, tone, undo }) => ({ notice: { text, tone, undo } })),
+    on(noticeActions.show, (_state, { type: _type, ...notice }) => ({ notice })),
     on(noticeActions.dismiss, () => ({ notice: null })),
   ),
 });

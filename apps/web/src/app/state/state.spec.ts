@@ -11,6 +11,7 @@ const SET: SetInput = {
   performedAt: '2026-11-23T10:00:00Z',
   reps: 12,
   partial: 0,
+  hold_s: null,
   spare: 2,
   form: 'clean',
   pain: 0,

@@ -14,7 +14,7 @@ import {
   withLatestFrom,
 } from 'rxjs';
 import * as z from 'zod';
-import { problemWords } from '../api/api-problem';
+import { problemWords, troubleNotice } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { noticeActions } from './notices';
 import { readStored, store as keep } from './storage';
@@ -101,9 +101,7 @@ export const savePlace = createEffect(
               }),
             ),
           ),
-          catchError((error: unknown) =>
-            of(noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null })),
-          ),
+          catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
         ),
       ),
     ),
@@ -165,9 +163,7 @@ function savedExercise(
         noticeActions.show({ text: words, tone: 'done', undo }),
       ),
     ),
-    catchError((error: unknown) =>
-      of(noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null })),
-    ),
+    catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
   );
 }
 
@@ -192,8 +188,6 @@ function savedSetup(
         noticeActions.show({ text: `${setup.title}: ${words}.`, tone: 'done', undo }),
       ),
     ),
-    catchError((error: unknown) =>
-      of(noticeActions.show({ text: problemWords(error), tone: 'trouble', undo: null })),
-    ),
+    catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
   );
 }

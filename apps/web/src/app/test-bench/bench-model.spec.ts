@@ -15,7 +15,7 @@ describe('the bench', () => {
     expect(figures.next).toEqual({ stretch: 1.5, length_m: 1.5 });
   });
 
-  it('judges every reading, names the next length and ends when the ± is narrow', () => {
+  it('says of every reading how far it is off, names the next length and ends when the ± is narrow', () => {
     const two = figuresOf(BAND, measurementRecord(PULLS.slice(0, 2)), RIG, 'loading');
     expect(two.next?.stretch).toBeCloseTo(1.2, 9);
     expect(two.done).toBeFalse();

@@ -3,7 +3,7 @@ import {
   calibrate,
   type Calibration,
   countedPulls,
-  FINISHED_SPREAD,
+  isMeasuringDone,
   nextStretch,
   nextWayBackStretch,
   type Residual,
@@ -20,11 +20,11 @@ import {
 /** A roll is measured on a piece of it that is marked off, m. */
 export const ROLL_PIECE_M = 0.5;
 
-/** Warm-up stretches before the first reading. */
-export const WARM_UPS = 3;
+/** Warm-up stretches before the first reading, to the band's limit: what it has not been stretched to since it rested, it pulls too hard at. */
+export const WARM_UPS = 1;
 
 /** One reading with how it lies to the law. */
-export interface JudgedReading {
+export interface ReadingWithResidual {
   readonly reading: Reading;
   readonly stretch: number;
   /** Null for a reading that was set aside. */
@@ -37,7 +37,7 @@ export interface BenchFigures {
   readonly calibration: Calibration | null;
   readonly worst: WorstSpread | null;
   readonly done: boolean;
-  readonly readings: readonly JudgedReading[];
+  readonly readings: readonly ReadingWithResidual[];
   readonly next: { readonly stretch: number; readonly length_m: number } | null;
 }
 
@@ -69,18 +69,18 @@ export function figuresOf(
   const pulled = { kind, flatLength_m, label, samples };
   const fitted = calibrate(pulled);
   const calibration = fitted.ok ? fitted.value : null;
-  const judged = residuals(pulled);
+  const off = residuals(pulled);
   const worst =
     calibration === null || samples.length === 0 ? null : worstSpread(calibration, limit);
   const stretch = direction === 'loading' ? nextStretch(pulled, limit) : nextWayBackStretch(pulled);
   return {
     calibration,
     worst,
-    done: worst !== null && calibration?.grade === 'measured' && worst.share <= FINISHED_SPREAD,
+    done: isMeasuringDone(pulled, limit),
     readings: (measurement?.readings ?? []).map((reading) => ({
       reading,
       stretch: toStrandReading(band, reading).stretch,
-      residual: judged[samples.findIndex((sample) => sample === reading)] ?? null,
+      residual: off[samples.findIndex((sample) => sample === reading)] ?? null,
     })),
     next: stretch === null ? null : { stretch, length_m: riggedLength(rigged, stretch) },
   };

@@ -2,15 +2,34 @@ import { ChangeDetectionStrategy, Component, computed, inject, resource } from '
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { knownExercises } from '../exercises/known-exercises';
-import type { PrescriptionRecord } from '@wiry-otter/contracts';
+import type { PrescriptionRecord, SetupRecord } from '@wiry-otter/contracts';
 import { format, parseISO } from 'date-fns';
-import { firstValueFrom } from 'rxjs';
+import { firstValueFrom, of, switchMap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { CODE_WORDS } from '../next/decision-words';
 import { ClearanceNote } from '../people/clearance-note';
+import { countWord } from '../session/work-words';
+import { firstPrescription, isPrescriptionFor } from '../setups/first-prescription';
+import { unusableBand } from '../setups/unusable-band';
+import { bandsFeature } from '../state/bands';
 import { studioActions, studioFeature } from '../state/studio';
+
+/** An exercise of a person: prescribed, or with a set-up that is ready and not begun. */
+interface Work {
+  readonly id: string;
+  readonly exerciseId: string;
+  readonly exercise: string;
+  readonly setup: SetupRecord | undefined;
+  readonly prescription: PrescriptionRecord | undefined;
+  readonly aim: string;
+  readonly openId: string | undefined;
+  readonly last: string;
+  readonly waits: boolean;
+  /** Why it cannot be started, in words. */
+  readonly hindrance: string | undefined;
+}
 
 /** Who trains with what next, what wants a decision, and sessions left open. */
 @Component({
@@ -28,6 +47,7 @@ export class Today {
   private readonly people = this.store.selectSignal(studioFeature.selectPeople);
   private readonly setups = this.store.selectSignal(studioFeature.selectSetups);
   private readonly prescriptions = this.store.selectSignal(studioFeature.selectPrescriptions);
+  private readonly bands = this.store.selectSignal(bandsFeature.selectKnown);
   private readonly decisions = this.store.selectSignal(studioFeature.selectDecisions);
   private readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
 
@@ -47,23 +67,57 @@ export class Today {
   );
 
   protected readonly rows = computed(() =>
-    this.people().map((person) => ({
-      person,
-      work: this.prescriptions()
-        .filter(({ personId }) => personId === person.id)
-        .map((prescription) => ({
-          prescription,
-          exercise: this.titleOf(prescription.exerciseId),
-          setup: this.setups().find(({ id }) => id === prescription.setupId)?.title ?? '',
-          openId: this.openSessionOf(prescription),
-          last: this.lastDay(person.id, prescription.exerciseId),
-          waits: this.decisions().some(
-            ({ personId, exerciseId }) =>
-              personId === person.id && exerciseId === prescription.exerciseId,
-          ),
-        })),
-    })),
+    this.people().map((person) => ({ person, work: this.workOf(person.id) })),
   );
+
+  /** All that a person has: the prescriptions in force, and set-ups that are ready and not begun. */
+  private workOf(personId: string): Work[] {
+    const setups = this.setups().filter((setup) => setup.personId === personId);
+    const prescribed = this.prescriptions()
+      .filter((prescription) => prescription.personId === personId)
+      .map((prescription) => {
+        const setup = setups.find(({ id }) => id === prescription.setupId);
+        return this.work(prescription.exerciseId, personId, setup, prescription);
+      });
+    const begun = new Set(prescribed.map(({ exerciseId }) => exerciseId));
+    const ready = setups
+      .filter(({ exerciseId, ready: isReady }) => isReady && !begun.has(exerciseId))
+      .map((setup) => this.work(setup.exerciseId, personId, setup, undefined));
+    return [...prescribed, ...ready];
+  }
+
+  private work(
+    exerciseId: string,
+    personId: string,
+    setup: SetupRecord | undefined,
+    prescription: PrescriptionRecord | undefined,
+  ): Work {
+    const unusable = setup === undefined ? undefined : unusableBand(setup, this.bands());
+    return {
+      id: prescription?.id ?? setup?.id ?? exerciseId,
+      exerciseId,
+      exercise: this.titleOf(exerciseId),
+      setup,
+      prescription,
+      aim:
+        prescription === undefined
+          ? 'ready, not begun'
+          : `aim for ${prescription.target.join(', ')} ${countWord(prescription.work)}`,
+      openId: this.openSessionOf(personId, exerciseId),
+      last: this.lastDay(personId, exerciseId),
+      waits: this.decisions().some(
+        (decision) => decision.personId === personId && decision.exerciseId === exerciseId,
+      ),
+      hindrance:
+        setup === undefined
+          ? 'its set-up was put away'
+          : unusable !== undefined
+            ? `not usable: ${unusable} is retired`
+            : setup.ready
+              ? undefined
+              : 'not ready',
+    };
+  }
 
   protected readonly waiting = computed(() =>
     this.decisions().map((decision) => ({
@@ -74,11 +128,20 @@ export class Today {
     })),
   );
 
-  protected start(prescription: PrescriptionRecord): void {
+  /** From the prescription in force, else from a first one. */
+  protected start({ prescription, setup }: Work): void {
+    if (setup === undefined) return;
     const id = uuidv7();
-    const input = { prescriptionId: prescription.id, startedAt: new Date().toISOString() };
+    const prescribed = isPrescriptionFor(prescription, setup)
+      ? of(prescription)
+      : this.api.addPrescription(uuidv7(), firstPrescription(setup));
     this.sending.send(
-      () => this.api.startSession(id, input),
+      () =>
+        prescribed.pipe(
+          switchMap(({ id: prescriptionId }) =>
+            this.api.startSession(id, { prescriptionId, startedAt: new Date().toISOString() }),
+          ),
+        ),
       () => this.router.navigate(['/session', id]),
     );
   }
@@ -92,12 +155,12 @@ export class Today {
     void this.router.navigate(['/session', sessionId]);
   }
 
-  /** The session of this work that was begun and not finished. */
   private titleOf(exerciseId: string): string {
     return this.known().get(exerciseId)?.title ?? exerciseId;
   }
 
-  private openSessionOf({ personId, exerciseId }: PrescriptionRecord): string | undefined {
+  /** The session of this work that was begun and not finished. */
+  private openSessionOf(personId: string, exerciseId: string): string | undefined {
     return (this.sessions.value() ?? []).find(
       (session) =>
         session.finishedAt === null &&

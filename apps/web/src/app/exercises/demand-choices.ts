@@ -1,7 +1,7 @@
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 
 /** A quantity an exercise can be judged by, in words. */
-export interface Judgement {
+export interface DemandChoice {
   readonly words: string;
   readonly demand: ExerciseDocument['demand'];
   /** Planes it can be judged in. */
@@ -11,7 +11,7 @@ export interface Judgement {
 const ALL = ['sagittal', 'frontal', 'transverse'] as const;
 
 /** What a trainer can choose from; a copied exercise keeps its own besides. */
-export const JUDGEMENTS: readonly Judgement[] = [
+export const DEMAND_CHOICES: readonly DemandChoice[] = [
   {
     words: 'the pull at both hands',
     demand: { kind: 'contact', at: ['gripL', 'gripR'] },
