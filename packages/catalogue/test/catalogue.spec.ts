@@ -1,14 +1,20 @@
 import { readdirSync } from 'node:fs';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import {
+  type AnchorKind,
   type Band,
   CAUTION_RULES,
   composeSetup,
+  type DemandCourse,
+  greatestTip,
   jointAngles,
   type PreparedExercise,
   prepareExercise,
   type RangedJoint,
+  rigSetup,
+  type Route,
   routeFor,
+  type Setup,
   solveSetup,
   STANDARD_GRAVITY_M_S2,
 } from '@wiry-otter/core';
@@ -30,6 +36,9 @@ const RANGES: Readonly<Record<RangedJoint, readonly [number, number]>> = {
   ankle: [-60, 35],
 };
 
+/** Legs that spread to the sides; in the sagittal plane they are drawn one up, one down. */
+const SPREADS_LEGS = new Set(['straddle-front-lever', 'straddle-planche']);
+
 const LOOP: Band = {
   id: 'loop',
   kind: 'loop',
@@ -37,6 +46,45 @@ const LOOP: Band = {
   law: { c1_N: 20, c2_N: 16, c3_N: 0.2 },
 };
 const TUBE: Band = { ...LOOP, id: 'tube', kind: 'tube', flatLength_m: 1.2 };
+
+/** Round what a band is choked, m: a pull-up bar, a rail of parallel bars, a post. */
+const GIRTHS: Partial<Record<AnchorKind, number>> = { bar: 0.1, parallelBars: 0.13, post: 0.3 };
+
+function setupOf(
+  exercise: ExerciseDocument,
+  stature_m: number,
+  routes: readonly Route[],
+  bands: readonly Band[],
+): Setup {
+  const { anchor } = exercise;
+  return composeSetup({
+    exercise,
+    body: { stature_m, mass_kg: KILOGRAMS_PER_METRE * stature_m },
+    anchor: anchor && {
+      height_m: anchor.height * stature_m,
+      distance_m: anchor.distance * stature_m,
+      girth_m: GIRTHS[anchor.kinds[0] as AnchorKind],
+    },
+    routes,
+    bands,
+  });
+}
+
+/** What the exercise's first route is made for: an ordinary loop, else what the exercise takes. */
+function bandsOf({ takes, bandOnEachSide }: ExerciseDocument): Band[] {
+  const band = { ...LOOP, ...takes };
+  return bandOnEachSide === true ? [band, { ...band, id: 'other loop' }] : [band];
+}
+
+/** Whether a demand does over the rep what its course says. */
+const FOLLOWS: Record<DemandCourse, (demand: readonly number[]) => boolean> = {
+  rises: (demand) => last(demand) > 1.05 * first(demand),
+  falls: (demand) => last(demand) < 0.95 * first(demand),
+  bell: (demand) => Math.max(...demand) > 1.05 * Math.max(first(demand), last(demand)),
+  level: (demand) => Math.max(...demand) - Math.min(...demand) < 0.15 * Math.max(...demand),
+};
+const first = (values: readonly number[]): number => values[0] ?? NaN;
+const last = (values: readonly number[]): number => values.at(-1) ?? NaN;
 
 function prepared(exercise: ExerciseDocument, stature_m: number): PreparedExercise {
   const body = { stature_m, mass_kg: KILOGRAMS_PER_METRE * stature_m };
@@ -118,21 +166,27 @@ describe('catalogue', () => {
         it(`takes a band on every route at ${stature_m} m`, () => {
           for (const route of exercise.routes ?? []) {
             const bands = [LOOP, TUBE].filter((band) => routeFor([route], band) !== undefined);
-            const setup = composeSetup({
-              exercise,
-              body: { stature_m, mass_kg: KILOGRAMS_PER_METRE * stature_m },
-              anchor: exercise.anchor && {
-                height_m: exercise.anchor.height * stature_m,
-                distance_m: exercise.anchor.distance * stature_m,
-                girth_m: 0.3,
-              },
-              routes: [route],
-              bands,
-            });
-            const result = solveSetup(setup);
+            const result = solveSetup(setupOf(exercise, stature_m, [route], bands));
             if (!result.ok) return fail(JSON.stringify(result.faults));
             expect(result.value.runs.length).withContext(route.id).toBe(1);
           }
+        });
+
+        it(`pulls from the start, against the muscle, on feet that hold, at ${stature_m} m`, () => {
+          const { course, routes = [] } = exercise;
+          const setup = setupOf(exercise, stature_m, routes.slice(0, 1), bandsOf(exercise));
+          const rigged = rigSetup(setup);
+          const solved = solveSetup(setup);
+          if (!rigged.ok || !solved.ok) return fail('not to be solved');
+          const { demand, summary } = solved.value;
+          expect(summary.slackShare).toBe(0);
+          expect(summary.reversedShare).toBeLessThanOrEqual(0.1);
+          // The caution `balance` speaks from two centimetres on.
+          expect(Math.abs(greatestTip({ setup, solved: rigged.value }) ?? 0)).toBeLessThan(0.02);
+          if (course === undefined) return fail('no course');
+          expect(FOLLOWS[course](demand))
+            .withContext(`${course}: ${demand.map((value) => value.toFixed(0)).join(' ')}`)
+            .toBeTrue();
         });
       }
 
@@ -140,6 +194,7 @@ describe('catalogue', () => {
         const laid = prepared(exercise, 1.75);
         for (let k = 0; k < laid.samples; k++) {
           for (const [joint, angle] of Object.entries(jointAngles(exercise.plane, laid, k))) {
+            if (joint === 'hip' && SPREADS_LEGS.has(exercise.id)) continue;
             const [least, most] = RANGES[joint as RangedJoint];
             const where = `${joint} at phase ${laid.phase[k]}`;
             expect(angle).withContext(where).toBeGreaterThanOrEqual(least);

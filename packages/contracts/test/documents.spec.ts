@@ -58,7 +58,7 @@ describe('open documents', () => {
     });
     expect(faults).toEqual(
       jasmine.arrayWithExactContents([
-        { code: 'form', path: '$.body.stature_m', found: '0', expected: 'more than 0' },
+        { code: 'form', path: '$.body.stature_m', found: '0', expected: 'at least 0.5' },
         { code: 'form', path: '$.body.mass_kg', found: '"72"', expected: 'a finite number' },
         { code: 'form', path: '$.bands[0].limit', found: '3.1', expected: 'at most 3' },
         { code: 'form', path: '$.samples', found: '1', expected: 'at least 2' },

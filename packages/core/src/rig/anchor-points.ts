@@ -58,6 +58,8 @@ export interface AnchoredExercise extends Exercise {
   readonly groups?: readonly MuscleGroup[] | undefined;
   /** The stage of rehab that it belongs to, where its movement does not say it. */
   readonly stage?: RehabStage | undefined;
+  /** Each side has a band of its own: bands are laid in pairs, right and left. */
+  readonly bandOnEachSide?: boolean | undefined;
   /** Cautions that come with the movement itself, by their rule. */
   readonly cautions?: readonly string[] | undefined;
 }

@@ -115,9 +115,11 @@ export function composeSetup<Ex extends AnchoredExercise>(
   composition: Composition<Ex>,
 ): ComposedSetup<Ex> {
   const { anchor, bands, body, exercise, routes, weights = [] } = composition;
-  const laid = bands.flatMap((band) => {
+  const laid = bands.flatMap((band, i) => {
     const route = routeFor(routes, band);
-    return route === undefined ? [] : [{ band, route }];
+    if (route === undefined) return [];
+    const isOther = exercise.bandOnEachSide === true && i % 2 === 1;
+    return [{ band, route: isOther ? otherSide(route) : route }];
   });
   const points = anchor === undefined ? {} : anchorPoints(exercise, body.stature_m, anchor);
   const root = anchor === undefined ? undefined : rootOnAnchor(exercise, body.stature_m, anchor);
@@ -167,6 +169,13 @@ export function composeSetup<Ex extends AnchoredExercise>(
       ...weights.map(({ at, mass_kg }) => ({ at, mass_kg })),
     ],
   };
+}
+
+/** The same route on the body's other side. */
+function otherSide(route: Route): Route {
+  const mirrored = (name: string): string =>
+    name.replace(/[LR]$/, (side) => (side === 'R' ? 'L' : 'R'));
+  return { ...route, path: route.path.map(mirrored), pinned: route.pinned?.map(mirrored) };
 }
 
 /** The chain of a composition whose loops hang one through the other; undefined for all others. */

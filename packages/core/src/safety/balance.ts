@@ -53,13 +53,16 @@ export function staggerOf({ setup }: Pick<CautionContext, 'setup'>): number {
  *
  * with y from the floor. The bands weigh nothing, so that what they do to the
  * body is the opposite of what they do to the anchors. Undefined where the rule
- * has no say: not standing, not in the sagittal plane, or poses without the
- * whole body.
+ * has no say: not standing, not in the sagittal plane, poses without the whole
+ * body, or legs that do not do alike, so that the feet are elsewhere.
  */
 export function greatestTip(context: Pick<CautionContext, 'setup' | 'solved'>): number | undefined {
   const { setup, solved } = context;
   const { exercise, body } = setup;
   if (exercise.plane !== 'sagittal' || exercise.stance !== 'standing') return undefined;
+  if (exercise.poses.some(({ left }) => left?.thigh !== undefined || left?.shank !== undefined)) {
+    return undefined;
+  }
   const { contacts, samples } = solved.rig.prepared;
   const ankle = contacts.index.get('ankleR');
   const whole = CHAIN.every((segment) => {
