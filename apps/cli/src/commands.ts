@@ -52,7 +52,10 @@ function calibrateCommand(document: unknown): Result<object> {
   const predict = (samples.value.predict ?? []).map((stretch) =>
     predictStrand(fitted.value, stretch),
   );
-  return withHead('wiry-otter.calibration', { ok: true, value: { law, loss, grade, misfit, predict } });
+  return withHead('wiry-otter.calibration', {
+    ok: true,
+    value: { law, loss, grade, misfit, predict },
+  });
 }
 
 function decideCommand(document: unknown): Result<object> {

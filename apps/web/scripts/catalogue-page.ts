@@ -1,7 +1,13 @@
 // The catalogue as a page of the documentation: every exercise with its start and end pose.
 import { CATALOGUE } from '@wiry-otter/catalogue';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
-import { anchorPoints, prepareExercise, type PreparedExercise } from '@wiry-otter/core';
+import {
+  anchorPoints,
+  otherSide,
+  prepareExercise,
+  type PreparedExercise,
+  type Route,
+} from '@wiry-otter/core';
 import { drawFigure } from '../src/app/drawing/figure.js';
 import { drawProps, type Prop } from '../src/app/drawing/props.js';
 import type { Point } from '../src/app/drawing/limb-path.js';
@@ -20,7 +26,7 @@ const PULL = '#b24a1e';
 interface Panel {
   readonly parts: readonly { readonly path: string; readonly far: boolean }[];
   readonly props: readonly Prop[];
-  readonly band: readonly Point[];
+  readonly bands: readonly (readonly Point[])[];
   readonly anchors: readonly Point[];
   readonly floor: boolean;
   readonly box: { least: Point; most: Point };
@@ -99,18 +105,19 @@ function panel(exercise: ExerciseDocument, prepared: PreparedExercise, k: number
     const point = points[name];
     return point === undefined ? undefined : toDrawing(point[0], point[1]);
   };
-  const route = exercise.routes?.[0];
-  const path = route === undefined ? [] : route.path.flatMap((name) => at(name) ?? []);
-  const band = route?.for === 'continuous' ? [...path, ...path.slice(0, 1)] : path;
+  const bands = routesDrawn(exercise).map((route) => {
+    const path = route.path.flatMap((name) => at(name) ?? []);
+    return route.for === 'continuous' ? [...path, ...path.slice(0, 1)] : path;
+  });
   const parts = drawFigure(exercise, BODY, prepared, k, toDrawing, PX_PER_METRE);
   const anchors = Object.values(points).map(([x, y]) => toDrawing(x, y));
   const floor = exercise.plane !== 'transverse';
   const outline = parts.flatMap((part) => pointsOf(part.path));
-  const all = [...outline, ...band, ...anchors, ...(floor ? [{ x: 0, y: 0 }] : [])];
+  const all = [...outline, ...bands.flat(), ...anchors, ...(floor ? [{ x: 0, y: 0 }] : [])];
   return {
     parts,
     props: drawProps(exercise, BODY, prepared, toDrawing),
-    band,
+    bands,
     anchors,
     floor,
     box: {
@@ -118,6 +125,13 @@ function panel(exercise: ExerciseDocument, prepared: PreparedExercise, k: number
       most: { x: Math.max(...all.map(({ x }) => x)), y: Math.max(...all.map(({ y }) => y)) },
     },
   };
+}
+
+/** The first route, and its mirror image where the exercise takes a band on each side. */
+function routesDrawn({ routes = [], bandOnEachSide }: ExerciseDocument): Route[] {
+  return routes
+    .slice(0, 1)
+    .flatMap((route) => (bandOnEachSide === true ? [route, otherSide(route)] : [route]));
 }
 
 function anchorsOf(exercise: ExerciseDocument): Record<string, [number, number, number]> {
@@ -138,7 +152,7 @@ function pointsOf(path: string): Point[] {
   }));
 }
 
-function svgOf({ parts, props, band, anchors, floor, box }: Panel): string {
+function svgOf({ parts, props, bands, anchors, floor, box }: Panel): string {
   const ground = floor
     ? `<path d="M${px(box.least.x - 10)} 0H${px(box.most.x + 10)}" stroke="${INK}"/>`
     : '';
@@ -150,15 +164,15 @@ function svgOf({ parts, props, band, anchors, floor, box }: Panel): string {
     ({ x, y, width, height }) =>
       `<rect x="${px(x)}" y="${px(y)}" width="${px(width)}" height="${px(height)}" fill="${WOOD}" stroke="${INK}"/>`,
   );
-  const line =
-    band.length < 2
-      ? ''
-      : `<path d="M${band.map(({ x, y }) => `${px(x)} ${px(y)}`).join('L')}" fill="none" stroke="${PULL}" stroke-width="2.5"/>`;
+  const lines = bands.map(
+    (band) =>
+      `<path d="M${band.map(({ x, y }) => `${px(x)} ${px(y)}`).join('L')}" fill="none" stroke="${PULL}" stroke-width="2.5"/>`,
+  );
   const marks = anchors.map(
     ({ x, y }) =>
       `<circle cx="${px(x)}" cy="${px(y)}" r="4" fill="${PAPER}" stroke="${INK}" stroke-width="2"/>`,
   );
-  return `${ground}${things.join('')}${figure.join('')}${line}${marks.join('')}`;
+  return `${ground}${things.join('')}${figure.join('')}${lines.join('')}${marks.join('')}`;
 }
 
 /** A path's figures to a tenth of a pixel. */

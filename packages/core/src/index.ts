@@ -289,6 +289,7 @@ export {
   type ComposedSetup,
   type Composition,
   composeSetup,
+  otherSide,
   type FittedBand,
   type Route,
   ROUTE_FORMS,

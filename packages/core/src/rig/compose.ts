@@ -172,7 +172,7 @@ export function composeSetup<Ex extends AnchoredExercise>(
 }
 
 /** The same route on the body's other side. */
-function otherSide(route: Route): Route {
+export function otherSide(route: Route): Route {
   const mirrored = (name: string): string =>
     name.replace(/[LR]$/, (side) => (side === 'R' ? 'L' : 'R'));
   return { ...route, path: route.path.map(mirrored), pinned: route.pinned?.map(mirrored) };

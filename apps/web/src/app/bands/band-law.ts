@@ -32,6 +32,10 @@ export const GRADE_WORDS: Readonly<Record<Grade, string>> = {
   label: 'label only',
 };
 
+/** What pulls that do not lie on one curve tell, and what to do. */
+export const MISFIT_WORDS =
+  'The pulls do not lie on one curve of rubber: read the odd one again, or it is a band of another kind. The ± is widened for it.';
+
 export const KIND_WORDS: Readonly<Record<BandKind, string>> = {
   loop: 'Loops',
   miniLoop: 'Mini',

@@ -17,6 +17,7 @@ import { BandCurve } from './band-curve';
 import {
   GLANCE_STRETCH,
   GRADE_WORDS,
+  MISFIT_WORDS,
   KIND_WORD,
   type KnownBand,
   MATERIAL_WORD,
@@ -111,6 +112,7 @@ export class BandSheet {
       .join(' · ');
   });
 
+  protected readonly misfitWords = MISFIT_WORDS;
   protected readonly grade = computed(() => {
     const { calibration } = this.known();
     if (calibration === null) return 'no pull and no label yet';

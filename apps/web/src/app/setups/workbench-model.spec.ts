@@ -142,7 +142,16 @@ describe('scene', () => {
     it('is read back off its document', () => {
       const exercise = linked.document.exercise;
       const read = laidOver(linked.document, 0);
-      expect(read).toEqual({ linked: true, side: 'right', slip_m: 0, wraps: 0, weight_kg: 0 });
+      expect(read).toEqual({
+        linked: true,
+        marked: false,
+        phases: null,
+        side: 'right',
+        slip_m: 0,
+        stagger_m: null,
+        weight_kg: 0,
+        wraps: 0,
+      });
       expect(
         exercise.routes?.find((route) =>
           isLaidAlong(linked.document.runs[1]?.path ?? [], route, linked.document),

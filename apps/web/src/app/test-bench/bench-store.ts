@@ -130,8 +130,8 @@ export const BenchStore = signalStore(
       set(part: Partial<Pick<BenchState, 'rigging' | 'direction' | 'piece_m' | 'copyId'>>): void {
         patchState(store, part);
       },
-      warmUp(count: number): void {
-        patchState(store, { warmUps: count });
+      warmUp(): void {
+        patchState(store, { warmUps: WARM_UPS });
       },
       async plugIn(kind: GaugePort['kind']): Promise<void> {
         this.unplug();

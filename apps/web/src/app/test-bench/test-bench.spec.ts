@@ -43,19 +43,19 @@ describe('the test bench on screen', () => {
     return { root, store, settle, press, enter, waiting };
   }
 
-  it('asks for three warm-ups before the first length is named', async () => {
+  it('asks for a warm-up to the limit before the first length is named', async () => {
     const { root, settle, press } = open();
     await settle();
-    expect(root.textContent).toContain('Three warm-up stretches');
+    expect(root.textContent).toContain('One slow warm-up, to its limit');
     expect(root.textContent).not.toContain('Pull to, cm');
-    for (const count of ['1', '2', '3']) await press(count);
+    await press('Done, measure it');
     expect(root.textContent).toContain('Pull to, cm');
   });
 
   it('keeps the length that was typed when the band comes back from the server meanwhile', async () => {
     const { settle, press, enter, store, waiting } = open();
     await settle();
-    for (const count of ['1', '2', '3']) await press(count);
+    await press('Done, measure it');
     await enter('Pull to, cm', '218');
     store.dispatch(bandActions.saved({ band: bandRecord({ id: `${UUID}7`, version: 9 }) }));
     await settle();
@@ -69,7 +69,7 @@ describe('the test bench on screen', () => {
     const { settle, press, enter, waiting } = open();
     await settle();
     await press('bar and bathroom scale');
-    for (const count of ['1', '2', '3']) await press(count);
+    await press('Done, measure it');
     await enter('Foot thickness', '3');
     await enter('Bar over the scale', '183');
     await enter('Weight free', '71.4');
@@ -77,7 +77,7 @@ describe('the test bench on screen', () => {
     await press('Keep 100 N');
     const [begun, reading] = waiting();
     expect(begun?.kind === 'measurement' && begun.input.rigging).toBe('standing');
-    expect(begun?.kind === 'measurement' && begun.input.warmUps).toBe(3);
+    expect(begun?.kind === 'measurement' && begun.input.warmUps).toBe(1);
     if (reading?.kind !== 'reading') throw new Error('no reading was kept');
     expect(reading.input.force_N).toBeCloseTo(10.2 * STANDARD_GRAVITY_M_S2, 6);
     expect(reading.input.length_m).toBeCloseTo(1.8, 9);
@@ -92,7 +92,7 @@ describe('the test bench on screen', () => {
   it('never keeps a reading past the limit', async () => {
     const { root, settle, press, enter } = open();
     await settle();
-    for (const count of ['1', '2', '3']) await press(count);
+    await press('Done, measure it');
     await enter('Pull to, cm', '265');
     await enter('Pull, N', '150');
     expect(root.textContent).toContain('past this band');

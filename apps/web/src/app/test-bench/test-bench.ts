@@ -15,22 +15,22 @@ import { Store } from '@ngrx/store';
 import {
   FINISHED_SPREAD,
   fromNewtons,
-  INSPECTION_STRETCH,
   LEAST_MEASURED_STRETCH,
+  riggedLength,
   type Rigging,
   toNewtons,
   weighedPull,
   type Zeroing,
 } from '@wiry-otter/core';
 import { BandCurve } from '../bands/band-curve';
-import { GRADE_WORDS, type KnownBand, RIGGING_WORD } from '../bands/band-law';
+import { GRADE_WORDS, type KnownBand, MISFIT_WORDS, RIGGING_WORD } from '../bands/band-law';
 import { forceSounding, forceWord, stretchWord } from '../drawing/figures';
 import { Gauges } from '../gauge/gauges';
 import { StandInGauge } from '../gauge/stand-in-gauge';
 import { Keys } from '../shell/keys';
 import { accountFeature } from '../state/account';
 import { noticeActions } from '../state/notices';
-import { lengthFault, WARM_UPS } from './bench-model';
+import { lengthFault } from './bench-model';
 import { BenchScene } from './bench-scene';
 import { BenchStore } from './bench-store';
 
@@ -63,15 +63,22 @@ export class TestBench {
   protected readonly unitWord = computed(() => forceWord(this.unit()));
   protected readonly gauges = inject(Gauges).offered();
   protected readonly reasons = REASONS;
-  protected readonly warmUps = Array.from({ length: WARM_UPS }, (_, i) => i + 1);
   protected readonly riggings = (['end', 'folded', 'standing'] as const).map((id) => ({
     id,
     words: RIGGING_WORD[id],
     help: RIGGING_HELP[id],
   }));
-  protected readonly warmUpStretch = stretchWord(INSPECTION_STRETCH);
+  /** The band's limit and the length it has there. */
+  protected readonly warmUpStretch = computed(() => {
+    const band = this.bench.band();
+    const rigged = this.bench.rigged();
+    if (band === undefined || rigged === null) return '';
+    const length_m = riggedLength(rigged, band.limit);
+    return `${stretchWord(band.limit)} (${(100 * length_m).toFixed(0)} cm)`;
+  });
   protected readonly aim = `±${100 * FINISHED_SPREAD} % from ${stretchWord(LEAST_MEASURED_STRETCH)} to the limit`;
   protected readonly stretchWord = stretchWord;
+  protected readonly misfitWords = MISFIT_WORDS;
 
   private readonly suggested_cm = computed(() => {
     const next = this.bench.figures()?.next;
