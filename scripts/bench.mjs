@@ -20,6 +20,7 @@ for (const bench of [
   'e2e/bench/worker.bench.ts',
   'apps/cli/bench/documents.bench.ts',
   'apps/gauge/bench/measuring.bench.ts',
+  'apps/gauge/bench/coverage.bench.ts',
 ]) {
   await stream(process.execPath, ['--import', 'tsx', bench], { cwd: ROOT });
 }

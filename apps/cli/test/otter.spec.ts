@@ -34,8 +34,8 @@ describe('otter', () => {
       exitCode: 2,
       stdout: '',
       stderr: [
-        '$.body.stature_m: found -1, expected more than 0',
-        '$.body.mass_kg: found 0, expected more than 0',
+        '$.body.stature_m: found -1, expected at least 0.5',
+        '$.body.mass_kg: found 0, expected at least 10',
         '$["odd\\nkey"]: found unknown key "odd key", expected no such key',
         '',
       ].join('\n'),
@@ -99,6 +99,24 @@ describe('otter', () => {
         { poses: Array.from({ length: 300_000 }, (_, i) => ({ ...start, phase: i / 299_999 })) },
         {},
         /^\$\.exercise\.poses: found .*300.?000.*, expected .*1000/,
+      ],
+      [
+        'more links than anybody hangs',
+        {},
+        { links: Object.fromEntries(Array.from({ length: 500 }, (_, i) => [`l${i}`, [1, 1, 0]])) },
+        /^\$\.links: found .*500.*, expected /,
+      ],
+      [
+        'a link that is guessed beyond the earth',
+        {},
+        { links: { knot: [1e150, 1, 0] }, runs: [{ band: 'slim', path: ['knot', 'gripL'] }] },
+        /^\$\.links\.knot\[0\]: found 1e\+150, expected /,
+      ],
+      [
+        'a link that no band passes',
+        {},
+        { links: { knot: [0, 1, 0] } },
+        /^\$\.links\.knot: found .*, expected /,
       ],
       [
         'links in a ring',

@@ -19,7 +19,7 @@ describe('solving in threads of their own', () => {
     await studio.close();
   });
 
-  async function appWith(limit_ms?: number): Promise<{ client: Client; close(): Promise<void> }> {
+  async function appWith(limit_ms?: number): Promise<{ client: Client; close: () => Promise<void> }> {
     solver = createSolverPool(limit_ms === undefined ? {} : { limit_ms });
     const app = await buildApp({
       database: studio.database,
@@ -30,8 +30,8 @@ describe('solving in threads of their own', () => {
       logLevel: 'silent',
     });
     return {
+      close: async (): Promise<void> => app.close(),
       client: await signIn(app, 'mika@canalside.example', 'towpath'),
-      close: () => app.close(),
     };
   }
 
