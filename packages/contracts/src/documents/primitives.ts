@@ -46,7 +46,7 @@ export function recordOf<Key extends z.core.$ZodRecordKey, Value extends z.ZodTy
   most: number,
 ): z.ZodRecord<Key, Value> {
   return z.record(key, value).refine((entries) => Object.keys(entries).length <= most, {
-    message: `at most ${most} entries`,
+    message: `an object of at most ${most} entries`,
   });
 }
 

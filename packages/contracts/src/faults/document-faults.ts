@@ -132,7 +132,9 @@ function describe(value: unknown): string {
   if (value === undefined) return 'nothing';
   if (typeof value === 'number') return String(value);
   if (Array.isArray(value)) return `a list of ${value.length} entries`;
-  if (typeof value === 'object' && value !== null) return 'an object';
+  if (typeof value === 'object' && value !== null) {
+    return `an object of ${Object.keys(value).length} entries`;
+  }
   const text = JSON.stringify(value) ?? typeof value;
   return text.length > LONGEST_QUOTE ? `${text.slice(0, LONGEST_QUOTE)}…` : text;
 }
