@@ -32,12 +32,12 @@ test('a new band, measured live from the simulated scale', async ({ page }) => {
   await expect(page.getByText('connected')).toBeVisible();
 
   await test.step('the length to pull is named, and never past the limit', async () => {
-    await expect(page.getByLabel('Pull to, cm')).toHaveValue('156');
+    await expect(page.getByLabel('Pull to, cm')).toHaveValue('135');
     await page.getByLabel('Pull to, cm').fill('270');
     await expect(page.getByText(/past this band's limit of ×2.50/)).toBeVisible();
     await expect(page.getByRole('button', { name: /^Let it be/ })).toBeDisabled();
     await expect(page.getByRole('button', { name: /^Keep/ })).toBeDisabled();
-    await page.getByLabel('Pull to, cm').fill('156');
+    await page.getByLabel('Pull to, cm').fill('135');
   });
 
   await test.step('the scale begins from zero, but not while it is pulled', async () => {

@@ -7,6 +7,7 @@ import {
   on,
   props,
 } from '@ngrx/store';
+import { studioActions } from './studio';
 
 /** A line that says what was done, with the way back where there is one. */
 export interface Notice {
@@ -30,6 +31,7 @@ export const noticesFeature = createFeature({
   reducer: createReducer<{ notice: Notice | null }>(
     { notice: null },
     on(noticeActions.show, (_state, { type: _type, ...notice }) => ({ notice })),
-    on(noticeActions.dismiss, () => ({ notice: null })),
+    // What was said of one person is not said over another.
+    on(noticeActions.dismiss, studioActions.focusPerson, () => ({ notice: null })),
   ),
 });

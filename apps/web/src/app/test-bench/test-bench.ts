@@ -82,7 +82,8 @@ export class TestBench {
 
   private readonly suggested_cm = computed(() => {
     const next = this.bench.figures()?.next;
-    return next ? Number((next.length_m * 100).toFixed(1)) : null;
+    // To half a centimetre of the tape, and never past the limit.
+    return next ? Math.floor(next.length_m * 200 + 1e-9) / 2 : null;
   });
   /**
    * The length to pull to; the suggestion until another is typed. Only another
