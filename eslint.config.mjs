@@ -60,20 +60,24 @@ export default tseslint.config(
         { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
       ],
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
       eqeqeq: 'error',
     },
   },
   {
     files: ['packages/core/src/**/*.ts'],
     rules: {
-      ...forbid(
-        'The core imports nothing of ours and no runtime library.',
-        '@wiry-otter/*',
-        'node:*',
-        'zod',
-        'rxjs',
-        '@angular/*',
-      ),
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: '^(?!\\.{1,2}/)', message: 'The core imports its own files and nothing else.' },
+          ],
+        },
+      ],
       'no-restricted-globals': [
         'error',
         'window',

@@ -65,8 +65,11 @@ test('a clearance refuses what is beyond it, says by how much, and the cure land
 
 test('a hold is logged in seconds', async ({ page }) => {
   await openSetups(page, 'Runa Halvard', 'Front lever, tuck');
-  await layAlone(page, 'Wick');
-  await saveAndStart(page, 'Wick');
+  await layAlone(page, 'Heron');
+  await page
+    .getByRole('combobox', { name: /^Loops run/ })
+    .selectOption({ label: 'from both sides of the bar, under the hips' });
+  await saveAndStart(page, 'Heron');
   await expect(page.getByRole('group', { name: 'Seconds held' })).toBeVisible();
   const seconds = page.getByTestId('reps');
   const aimed = Number(await seconds.innerText());

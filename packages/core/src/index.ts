@@ -155,7 +155,12 @@ export type {
   Triple,
 } from './body/exercise.js';
 export { type Body, CHAIN, type Joint, JOINTS, type Segment, SEGMENTS } from './body/segments.js';
-export { BUILT_IN_CONTACTS, type ContactField, contactNames } from './body/contacts.js';
+export {
+  BUILT_IN_CONTACTS,
+  type ContactField,
+  contactNames,
+  DEFAULT_WIDTHS,
+} from './body/contacts.js';
 export { isHold } from './body/holds.js';
 export { MUSCLE_GROUPS, type MuscleGroup } from './body/muscle-groups.js';
 export { layLeftLimbs } from './body/other-side.js';

@@ -16,6 +16,7 @@ import {
   type ChangeCost,
   type Composition,
   composeSetup,
+  DEFAULT_WIDTHS,
   type Fault,
   findCautions,
   fittedBand,
@@ -307,7 +308,7 @@ function folds({ path }: { readonly path: readonly string[] }): number {
 
 /** Width of grip or stance of an exercise, in statures. */
 export function defaultWidth({ widths }: ExerciseDocument, which: 'grip' | 'stance'): number {
-  return widths?.[which] ?? { grip: 0.259, stance: 0.191 }[which];
+  return widths?.[which] ?? DEFAULT_WIDTHS[which];
 }
 
 /** One route per form of band: the chosen one, else the exercise's first. */
