@@ -74,7 +74,10 @@ export default tseslint.config(
         'error',
         {
           patterns: [
-            { regex: '^(?!\\.{1,2}/)', message: 'The core imports its own files and nothing else.' },
+            {
+              regex: '^(?!\\.{1,2}/)',
+              message: 'The core imports its own files and nothing else.',
+            },
           ],
         },
       ],

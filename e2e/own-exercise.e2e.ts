@@ -65,6 +65,8 @@ test('an exercise of one’s own: copied, posed, kept, offered on the bench, out
         buffer: Buffer.from(text),
       });
     await bring(document.replace('"strength": "descending"', '"strength": "vast"'));
+    await expect(page.getByText('This document holds no exercise that can be kept.')).toBeVisible();
+    await page.getByText('Details').click();
     await expect(page.getByText(/\$\.strength: found "vast", expected one of/)).toBeVisible();
     const twisted = JSON.parse(document) as { poses: object[]; demand: object };
     const [start = {}, ...rest] = twisted.poses;

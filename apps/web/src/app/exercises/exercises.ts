@@ -12,6 +12,7 @@ import {
 import { v7 as uuidv7 } from 'uuid';
 import { DocumentPicker } from '../documents/document-picker';
 import { downloadJson, type ReadJson } from '../documents/json-file';
+import { type Refusal, Refused } from '../forms/refused';
 import { studioActions, studioFeature } from '../state/studio';
 import { copyExercise, exerciseFaults, OWN_PREFIX } from './own-exercise';
 import { PoseEditor } from './pose-editor';
@@ -26,7 +27,7 @@ interface Draft {
 /** Exercises of the studio's own: copied from one there is, posed, judged, in and out as documents. */
 @Component({
   selector: 'otter-exercises',
-  imports: [DocumentPicker, FormsModule, PoseEditor],
+  imports: [DocumentPicker, FormsModule, PoseEditor, Refused],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './exercises.html',
 })
@@ -41,7 +42,7 @@ export class Exercises {
   );
   protected readonly source = signal('standing-row');
   protected readonly draft = signal<Draft | null>(null);
-  protected readonly fileFaults = signal<readonly string[]>([]);
+  protected readonly refused = signal<Refusal | null>(null);
   protected readonly faults = computed(() => {
     const draft = this.draft();
     return draft === null ? [] : exerciseFaults(draft.document);
@@ -84,10 +85,14 @@ export class Exercises {
 
   /** Opens an exercise document under an id of its own; says what is wrong with one that cannot be. */
   protected bringIn(file: ReadJson): void {
-    if (!file.ok) return this.fileFaults.set([file.fault]);
+    if (!file.ok) return this.refused.set({ words: file.fault, details: [] });
     const { json } = file;
     const faults = exerciseFaults(json);
-    this.fileFaults.set(faults);
+    this.refused.set(
+      faults.length === 0
+        ? null
+        : { words: 'This document holds no exercise that can be kept.', details: faults },
+    );
     const parsed = parseDocument(exerciseDocument, json);
     if (faults.length > 0 || !parsed.ok) return;
     const id = uuidv7();

@@ -61,6 +61,8 @@ export class Places {
   protected readonly kindWords = ANCHOR_WORDS;
   protected readonly unitWord = computed(() => forceWord(this.unit()));
 
+  /** Whether the draft was changed since it was opened: a form begins without errors. */
+  protected readonly changed = signal(false);
   /** What is wrong with the draft, each in words with its place; nothing when it can be kept. */
   protected readonly faults = computed(() => {
     const draft = this.draft();
@@ -71,14 +73,17 @@ export class Places {
   });
 
   protected change({ id, version, name, about, anchors }: PlaceRecord): void {
+    this.changed.set(false);
     this.draft.set({ id, version, name, about, anchors });
   }
 
   protected add(): void {
+    this.changed.set(false);
     this.draft.set({ id: uuidv7(), version: 0, name: '', about: '', anchors: [] });
   }
 
   protected set(part: Partial<Draft>): void {
+    this.changed.set(true);
     this.draft.update((draft) => (draft === null ? null : { ...draft, ...part }));
   }
 
@@ -169,7 +174,9 @@ export class Places {
     const anchor = index === undefined ? undefined : draft.anchors[Number(index)];
     const where = anchor === undefined ? '' : `${anchor.name || ANCHOR_WORDS[anchor.kind]}, `;
     const field = FIELD_WORDS[path.replace(/^.*\./, '')] ?? path;
-    return `${where}${field}: found ${found}, expected ${expected}`;
+    return found === '""' || found === 'null'
+      ? `${where}${field} is missing.`
+      : `${where}${field}: ${found} will not do, it takes ${expected}.`;
   }
 }
 

@@ -12,6 +12,7 @@ import { demandInUnit, meanSounding, soundingWords } from '../drawing/figures';
 import { GaugeStaff } from '../drawing/gauge-staff';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
+import { type Refusal, Refused } from '../forms/refused';
 import { firstPrescription, isPrescriptionFor } from './first-prescription';
 import { unusableBand } from './unusable-band';
 import { knownLaws, remeasuredWords } from './remeasured-words';
@@ -21,7 +22,7 @@ import { WorkbenchStore } from './workbench-store';
 /** The set-ups saved for the person and exercise, as the ladder's rungs: opened, printed, started. */
 @Component({
   selector: 'otter-saved-setups',
-  imports: [DocumentPicker, GaugeStaff],
+  imports: [DocumentPicker, GaugeStaff, Refused],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './saved-setups.html',
 })
@@ -45,7 +46,7 @@ export class SavedSetups {
     );
   });
   /** What is wrong with a set-up document that was brought in. */
-  protected readonly fileFaults = signal<readonly string[]>([]);
+  protected readonly refused = signal<Refusal | null>(null);
 
   /** Of each saved set-up, the band that cannot be used any more. */
   protected readonly unusable = computed(
@@ -74,13 +75,13 @@ export class SavedSetups {
 
   /** Puts a set-up document on the bench; says what is wrong with one that cannot be. */
   protected bringIn(file: ReadJson): void {
-    if (!file.ok) return this.fileFaults.set([file.fault]);
+    if (!file.ok) return this.refused.set({ words: file.fault, details: [] });
     const read = readSetup(file.json, {
       usable: this.bench.usable(),
       exercises: this.bench.exercises(),
       girthOffered: this.bench.girthOffered,
     });
-    this.fileFaults.set(read.ok ? [] : read.faults);
+    this.refused.set(read.ok ? null : { words: read.words, details: read.faults });
     if (read.ok) this.bench.change('document', read.part);
   }
 

@@ -18,10 +18,10 @@ export function downloadSetup({ document, title }: SetupRecord): void {
   downloadJson(title, 'setup', document);
 }
 
-/** What a set-up document puts on the bench, or what is wrong with it, in words. */
+/** What a set-up document puts on the bench, or why it cannot be opened, in words and in detail. */
 export type ReadSetup =
   | { readonly ok: true; readonly part: Partial<WorkbenchState> }
-  | { readonly ok: false; readonly faults: readonly string[] };
+  | { readonly ok: false; readonly words: string; readonly faults: readonly string[] };
 
 /** What the bench has for a set-up document. */
 export interface BenchKit {
@@ -38,13 +38,13 @@ export interface BenchKit {
  */
 export function readSetup(json: unknown, kit: BenchKit): ReadSetup {
   const parsed = parseDocument(setupDocument, json);
-  if (!parsed.ok) return refused(parsed.faults);
+  if (!parsed.ok) return refused(NO_SETUP, parsed.faults);
   const document = parsed.value;
   const { exercise: named } = document;
   const id = typeof named === 'string' ? named : named.id;
   const exercise = kit.exercises.get(id);
   if (exercise === undefined) {
-    return refused([
+    return refused('Its exercise is neither in the catalogue nor your own.', [
       {
         path: '$.exercise',
         found: `"${id}"`,
@@ -60,20 +60,27 @@ export function readSetup(json: unknown, kit: BenchKit): ReadSetup {
       found: `"${band}"`,
       expected: 'a band that hangs on the rail and may be used',
     }));
-  if (missing.length > 0) return refused(missing);
+  if (missing.length > 0) {
+    return refused('A band of this set-up is not on your rail, or may not be used.', missing);
+  }
   const rigged = rigSetup(complete);
-  if (!rigged.ok) return refused(rigged.faults);
+  if (!rigged.ok) return refused(NO_SETUP, rigged.faults);
   const strange = strangePaths(complete);
-  if (strange.length > 0) return refused(strange);
+  if (strange.length > 0) {
+    return refused(`Its bands run as no way of doing ${exercise.title} does.`, strange);
+  }
   const girth_m = kit.girthOffered(exercise, savedPlace(complete)?.height_m ?? 0);
   return { ok: true, part: partOf(complete, girth_m) };
 }
 
 type Said = Pick<Fault, 'path' | 'found' | 'expected'>;
 
-function refused(faults: readonly Said[]): ReadSetup {
+const NO_SETUP = 'This document holds no set-up that can be opened.';
+
+function refused(words: string, faults: readonly Said[]): ReadSetup {
   return {
     ok: false,
+    words,
     faults: faults.map(
       ({ path, found, expected }) => `${path}: found ${found}, expected ${expected}`,
     ),
