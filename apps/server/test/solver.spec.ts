@@ -19,7 +19,9 @@ describe('solving in threads of their own', () => {
     await studio.close();
   });
 
-  async function appWith(limit_ms?: number): Promise<{ client: Client; close: () => Promise<void> }> {
+  async function appWith(
+    limit_ms?: number,
+  ): Promise<{ client: Client; close: () => Promise<void> }> {
     solver = createSolverPool(limit_ms === undefined ? {} : { limit_ms });
     const app = await buildApp({
       database: studio.database,

@@ -19,13 +19,14 @@ export const slackStart: CautionRule = {
     const lowStart = !rig.prepared.bodyweight && start < SLACK_START_SHARE * peak;
     // Gravity or the band do the movement there: that has a caution of its own.
     const isReversed = summary.reversedShare > 0 && slackShare === 0;
+    const isAnchored = Object.keys(setup.points).length > 0;
     if ((!lowStart || isReversed) && slackShare <= SLACK_SHARE) return undefined;
     return {
       rule: 'slack-start',
       level: 'warn',
       text: rig.prepared.bodyweight
         ? `${slackHelpWords(slackShare)} Shorten the band, or take a shorter one.`
-        : `${slackWords(slackShare)} Step back, shorten the band, or start with a lighter one.`,
+        : `${slackWords(slackShare)} ${isAnchored ? 'Step back, shorten the band,' : 'Shorten the band, grip it lower,'} or start with a lighter one.`,
       figures: { slackShare, start, peak },
     };
   },

@@ -19,7 +19,7 @@ import {
 import { readCsv, refuseFile } from './read-csv.js';
 
 /** What is to be saved, in the order of the file. */
-export type Deed =
+export type ImportStep =
   | { readonly kind: 'band'; readonly id: string | null; readonly input: BandInput }
   | { readonly kind: 'pull'; readonly pull: PulledRow }
   | { readonly kind: 'document'; readonly document: BandDocument };
@@ -27,13 +27,13 @@ export type Deed =
 /** A plan with what it would do. */
 export interface Plan {
   readonly shown: ImportPlan;
-  readonly deeds: readonly Deed[];
+  readonly steps: readonly ImportStep[];
 }
 
 /** How a row came out: what it would do, and in words. */
 interface Outcome {
   readonly planned: PlannedRow;
-  readonly deed: Deed | null;
+  readonly step: ImportStep | null;
 }
 
 const MOST_DOCUMENTS = 1_000;
@@ -81,14 +81,14 @@ export function planDocuments(bytes: Uint8Array, bands: readonly BandRecord[]): 
           does: 'same',
           words: ['A band of this name is on the rail; it is left as it is.'],
         },
-        deed: null,
+        step: null,
       };
     }
     names.add(name.toLowerCase());
     const pulls = measurements.reduce((sum, { samples }) => sum + samples.length, 0);
     return {
       planned: { row: index + 1, name, does: 'add', words: [`with ${pulls} pulls`] },
-      deed: { kind: 'document', document: parsed.value },
+      step: { kind: 'document', document: parsed.value },
     };
   });
   return planOf('documents', ['open documents, metres and newtons'], outcomes);
@@ -111,7 +111,7 @@ function planBand(
   const does = known === undefined ? 'add' : words.length > 0 ? 'change' : 'same';
   return {
     planned: { row: row.line, name, does, words },
-    deed: does === 'same' ? null : { kind: 'band', id: known?.id ?? null, input },
+    step: does === 'same' ? null : { kind: 'band', id: known?.id ?? null, input },
   };
 }
 
@@ -124,13 +124,13 @@ function planPull(row: RowReader, bands: readonly BandRecord[]): Outcome {
   const same = sameReading(pull.band, pull.measurement, pull.reading);
   return {
     planned: { row: row.line, name, does: same ? 'same' : 'add', words },
-    deed: same ? null : { kind: 'pull', pull },
+    step: same ? null : { kind: 'pull', pull },
   };
 }
 
 function refused(row: number, name: string, words: readonly string[]): Outcome {
   const planned = { row, name: name.slice(0, 80), does: 'refuse' as const, words: [...words] };
-  return { planned, deed: null };
+  return { planned, step: null };
 }
 
 /** What was understood of a band, said back in metres and newtons. */
@@ -149,7 +149,7 @@ function planOf(
   const count = (does: PlannedRow['does']): number =>
     rows.filter((row) => row.does === does).length;
   return {
-    deeds: outcomes.flatMap(({ deed }) => deed ?? []),
+    steps: outcomes.flatMap(({ step }) => step ?? []),
     shown: {
       about,
       said: [...said],

@@ -4,7 +4,7 @@ import { BandMeasurementEntity } from '../../database/entities/band.js';
 import type { Scope } from '../../platform/scope.js';
 import { putBand } from '../band-store.js';
 import { addReading, putMeasurement, setReadingAside } from '../measurement-store.js';
-import type { Deed } from './import-plan.js';
+import type { ImportStep } from './import-plan.js';
 import type { PulledRow } from './measurement-rows.js';
 import { saveBandDocument } from './save-band-document.js';
 
@@ -12,7 +12,7 @@ import { saveBandDocument } from './save-band-document.js';
 export async function savePlan(
   manager: EntityManager,
   scope: Scope,
-  deeds: readonly Deed[],
+  steps: readonly ImportStep[],
 ): Promise<void> {
   const measurements = new Map<string, string>();
   const names = {
@@ -24,12 +24,12 @@ export async function savePlan(
       new Date(`${day}T${String(hour).padStart(2, '0')}:00:00Z`),
     day: (day: string) => day,
   };
-  const rollsFirst = (deed: Deed): number =>
-    deed.kind === 'document' && deed.document.stock === 'band' ? 1 : 0;
-  for (const deed of [...deeds].sort((a, b) => rollsFirst(a) - rollsFirst(b))) {
-    if (deed.kind === 'band') await putBand(manager, scope, deed.id ?? uuidv7(), deed.input);
-    if (deed.kind === 'document') await saveBandDocument(manager, scope, deed.document, names);
-    if (deed.kind === 'pull') await savePull(manager, scope, deed.pull, measurements);
+  const rollsFirst = (step: ImportStep): number =>
+    step.kind === 'document' && step.document.stock === 'band' ? 1 : 0;
+  for (const step of [...steps].sort((a, b) => rollsFirst(a) - rollsFirst(b))) {
+    if (step.kind === 'band') await putBand(manager, scope, step.id ?? uuidv7(), step.input);
+    if (step.kind === 'document') await saveBandDocument(manager, scope, step.document, names);
+    if (step.kind === 'pull') await savePull(manager, scope, step.pull, measurements);
   }
 }
 

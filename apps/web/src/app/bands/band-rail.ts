@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { ForceUnit } from '@wiry-otter/core';
-import { forceSounding, type Sounding } from '../drawing/figures';
+import { forceQuantity, type Quantity } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
 import { GLANCE_STRETCH, GRADE_WORDS, type KnownBand, naturalPull } from './band-law';
 import { layOutRail, ROLL_PX } from './rail-layout';
@@ -27,9 +27,9 @@ export class BandRail {
   protected readonly layout = computed(() => layOutRail(this.bands()));
   protected readonly height = computed(() => HEAD_PX + this.layout().height + FOOT_PX);
 
-  protected sounding(band: KnownBand): Sounding | null {
+  protected quantity(band: KnownBand): Quantity | null {
     const pull = naturalPull(band, GLANCE_STRETCH);
-    return pull === null ? null : forceSounding(pull.force_N, pull.std_N, this.unit());
+    return pull === null ? null : forceQuantity(pull.force_N, pull.std_N, this.unit());
   }
 
   protected gradeWord({ record, calibration }: KnownBand): string {
@@ -40,11 +40,11 @@ export class BandRail {
   }
 
   protected label(band: KnownBand): string {
-    const sounding = this.sounding(band);
+    const quantity = this.quantity(band);
     const pull =
-      sounding === null
+      quantity === null
         ? 'pull unknown'
-        : `${sounding.figure} ${sounding.unit} at twice its length`;
+        : `${quantity.figure} ${quantity.unit} at twice its length`;
     return `${band.record.name}, ${pull}, ${this.gradeWord(band)}`;
   }
 }

@@ -9,9 +9,9 @@ import {
   RANGE_90,
 } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
-import { forceSounding, percentSpread, stretchWord } from '../drawing/figures';
+import { forceQuantity, percentSpread, stretchWord } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
-import { SoundingText } from '../drawing/sounding';
+import { QuantityText } from '../drawing/quantity';
 import { BandCopies } from './band-copies';
 import { BandCurve } from './band-curve';
 import {
@@ -34,7 +34,7 @@ const STATED = [1.5, GLANCE_STRETCH, 2.5];
 /** One band: law, measurements, copies, what happened to it. */
 @Component({
   selector: 'otter-band-sheet',
-  imports: [BandCopies, BandCurve, CutForm, Ribbon, RouterLink, SetupsOfBand, SoundingText],
+  imports: [BandCopies, BandCurve, CutForm, Ribbon, RouterLink, SetupsOfBand, QuantityText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './band-sheet.html',
 })
@@ -56,7 +56,7 @@ export class BandSheet {
       return {
         words: stretchWord(stretch),
         beyond: stretch > this.band().limit,
-        sounding: pull === null ? null : forceSounding(pull.force_N, pull.std_N, this.unit()),
+        quantity: pull === null ? null : forceQuantity(pull.force_N, pull.std_N, this.unit()),
       };
     }),
   );
@@ -75,7 +75,7 @@ export class BandSheet {
         going: measurement.finishedAt === null,
         standing: measurement.id === standing,
         rows: measurement.readings.map((reading) => {
-          const { figure, unit } = forceSounding(reading.force_N, null, this.unit());
+          const { figure, unit } = forceQuantity(reading.force_N, null, this.unit());
           return {
             id: reading.id,
             setAside: reading.setAside,
@@ -93,7 +93,7 @@ export class BandSheet {
   protected readonly facts = computed(() => {
     const { kind, stock, flatLength_m, width_mm, material, limit, label, fittings, points } =
       this.band();
-    const inUnit = (force_N: number) => forceSounding(force_N, null, this.unit());
+    const inUnit = (force_N: number) => forceQuantity(force_N, null, this.unit());
     return [
       stock === 'roll' ? `roll of ${KIND_WORD[kind]}` : KIND_WORD[kind],
       MATERIAL_WORD[material],

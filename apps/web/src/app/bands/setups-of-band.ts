@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { ForceUnit } from '@wiry-otter/core';
-import { meanSounding, soundingWords } from '../drawing/figures';
+import { meanQuantity, quantityWords } from '../drawing/figures';
 import { knownLaws, remeasuredWords } from '../setups/remeasured-words';
 import { bandsFeature } from '../state/bands';
 import { studioFeature } from '../state/studio';
@@ -44,7 +44,7 @@ export class SetupsOfBand {
         id: setup.id,
         person: this.people().find(({ id }) => id === setup.personId)?.name ?? '',
         title: `${setup.document.exercise.title}, ${setup.title}`,
-        mean: soundingWords(meanSounding(setup.figures, this.unit())),
+        mean: quantityWords(meanQuantity(setup.figures, this.unit())),
         today: remeasuredWords(setup, laws, this.unit()),
       }));
   });

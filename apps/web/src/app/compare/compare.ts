@@ -27,7 +27,7 @@ import {
   line,
   shadeTo,
 } from '../drawing/chart-style';
-import { forceSounding, forceWord, soundingWords, stretchWord } from '../drawing/figures';
+import { forceQuantity, forceWord, quantityWords, stretchWord } from '../drawing/figures';
 import { LineChart } from '../drawing/line-chart';
 import { Ribbon } from '../drawing/ribbon';
 import { accountFeature } from '../state/account';
@@ -92,18 +92,18 @@ export class Compare {
         colour: band.record.colour,
         grade: GRADE_WORDS[band.calibration?.grade ?? 'label'],
         beyond: this.stretch() > band.record.limit,
-        sounding: forceSounding(force_N, std_N, this.unit()),
+        quantity: forceQuantity(force_N, std_N, this.unit()),
         step: step === null ? '' : `+${(100 * step).toFixed(0)} %`,
       };
     }),
   );
   protected readonly sums = computed(() =>
     equalSums(this.pulls()).map(({ pair, whole, difference_N, std_N }) => {
-      const difference = forceSounding(Math.abs(difference_N), std_N, this.unit());
+      const difference = forceQuantity(Math.abs(difference_N), std_N, this.unit());
       return {
         key: [...pair, whole].join(),
         words: `${this.nameOf(pair[0])} and ${this.nameOf(pair[1])} pull as ${this.nameOf(whole)}`,
-        off: `${soundingWords(difference)} apart`,
+        off: `${quantityWords(difference)} apart`,
       };
     }),
   );

@@ -1,26 +1,26 @@
 import {
-  demandSounding,
-  forceSounding,
-  meanSounding,
+  demandQuantity,
+  forceQuantity,
+  meanQuantity,
   percentSpread,
   pulledWord,
-  soundingWords,
+  quantityWords,
   stretchWord,
 } from './figures';
 
 describe('figures', () => {
   it('write a force in the studio’s unit with ± as the 90 % range', () => {
-    expect(forceSounding(184.4, 3.6, 'N')).toEqual({
+    expect(forceQuantity(184.4, 3.6, 'N')).toEqual({
       figure: '184',
       unit: 'N',
       spread: '6',
     });
-    expect(forceSounding(184.4, null, 'kgf')).toEqual({ figure: '18.8', unit: 'kg', spread: null });
-    expect(forceSounding(184.4, null, 'lbf').figure).toBe('41.5');
+    expect(forceQuantity(184.4, null, 'kgf')).toEqual({ figure: '18.8', unit: 'kg', spread: null });
+    expect(forceQuantity(184.4, null, 'lbf').figure).toBe('41.5');
   });
 
   it('leave moments in N·m whatever the unit of force', () => {
-    expect(demandSounding(12.34, 0.5, 'N·m', 'lbf')).toEqual({
+    expect(demandQuantity(12.34, 0.5, 'N·m', 'lbf')).toEqual({
       figure: '12.3',
       unit: 'N·m',
       spread: '0.8',
@@ -38,7 +38,7 @@ describe('figures', () => {
       peak: 0,
     } as const;
     const words = (meanStd: number | null, unit: 'N' | 'kgf'): string =>
-      soundingWords(meanSounding({ ...figures, meanStd, peakStretch: 2 }, unit));
+      quantityWords(meanQuantity({ ...figures, meanStd, peakStretch: 2 }, unit));
     expect(words(3, 'N')).toBe('100 ±5 N');
     expect(words(null, 'kgf')).toBe('10.2 kg');
   });

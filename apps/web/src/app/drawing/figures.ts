@@ -2,7 +2,7 @@ import type { SetupFigures } from '@wiry-otter/contracts';
 import { FORCE_WORDS, forceFigure, type ForceUnit, fromNewtons, RANGE_90 } from '@wiry-otter/core';
 
 /** A figure with its unit, as it is written: large figure, small unit, ± in lighter ink. */
-export interface Sounding {
+export interface Quantity {
   readonly figure: string;
   readonly unit: string;
   readonly spread: string | null;
@@ -14,7 +14,7 @@ export function forceWord(unit: ForceUnit): string {
 }
 
 /** A force in the person's unit, with ± as the 90 % range where its deviation is known. */
-export function forceSounding(force_N: number, std_N: number | null, unit: ForceUnit): Sounding {
+export function forceQuantity(force_N: number, std_N: number | null, unit: ForceUnit): Quantity {
   return {
     figure: forceFigure(force_N, unit),
     unit: forceWord(unit),
@@ -28,13 +28,13 @@ export function demandInUnit(value: number, demandUnit: 'N' | 'N·m', unit: Forc
 }
 
 /** A demand: forces in the person's unit, moments in N·m. */
-export function demandSounding(
+export function demandQuantity(
   value: number,
   std: number | null,
   demandUnit: 'N' | 'N·m',
   unit: ForceUnit,
-): Sounding {
-  if (demandUnit === 'N') return forceSounding(value, std, unit);
+): Quantity {
+  if (demandUnit === 'N') return forceQuantity(value, std, unit);
   return {
     figure: value.toFixed(1),
     unit: 'N·m',
@@ -43,15 +43,15 @@ export function demandSounding(
 }
 
 /** What a saved set-up asks on average. */
-export function meanSounding(
+export function meanQuantity(
   { mean, meanStd, unit: demandUnit }: SetupFigures,
   unit: ForceUnit,
-): Sounding {
-  return demandSounding(mean, meanStd, demandUnit, unit);
+): Quantity {
+  return demandQuantity(mean, meanStd, demandUnit, unit);
 }
 
-/** A sounding in a line of text: 84 ±5 N. */
-export function soundingWords({ figure, spread, unit }: Sounding): string {
+/** A quantity in a line of text: 84 ±5 N. */
+export function quantityWords({ figure, spread, unit }: Quantity): string {
   return [figure, ...(spread === null ? [] : [`±${spread}`]), unit].join(' ');
 }
 

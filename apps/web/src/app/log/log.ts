@@ -4,7 +4,7 @@ import { Store } from '@ngrx/store';
 import { format, parseISO } from 'date-fns';
 import { firstValueFrom } from 'rxjs';
 import { StudioApi } from '../api/studio-api';
-import { meanSounding, soundingWords } from '../drawing/figures';
+import { meanQuantity, quantityWords } from '../drawing/figures';
 import { CODE_WORDS, STATUS_WORDS } from '../next/decision-words';
 import { doneWords } from '../session/work-words';
 import { accountFeature } from '../state/account';
@@ -37,7 +37,7 @@ export class Log {
           day: format(parseISO(session.day), 'EEE d MMM yyyy'),
           exercise: session.setup.document.exercise.title,
           setup: session.setup.title,
-          load: soundingWords(meanSounding(session.setup.figures, this.unit())),
+          load: quantityWords(meanQuantity(session.setup.figures, this.unit())),
           done: session.sets.map(doneWords).join(', '),
           pain: Math.max(0, ...session.sets.map(({ pain }) => pain)),
           next: decision === null ? 'open' : CODE_WORDS[decision.decision.code].word,

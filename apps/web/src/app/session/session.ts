@@ -13,8 +13,8 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { DEFAULT_PAIN_LIMIT, knowBand, rigSetup } from '@wiry-otter/core';
-import { meanSounding } from '../drawing/figures';
-import { SoundingText } from '../drawing/sounding';
+import { meanQuantity } from '../drawing/figures';
+import { QuantityText } from '../drawing/quantity';
 import { TideLine } from '../drawing/tide-line';
 import { ClearanceNote } from '../people/clearance-note';
 import { marksLine } from '../setups/marks';
@@ -37,7 +37,7 @@ const TICK_MS = 250;
 /** A session, set by set: the set-up first, then what was done. */
 @Component({
   selector: 'otter-session',
-  imports: [ClearanceNote, NoticeBar, RouterLink, Scene, SoundingText, TideLine],
+  imports: [ClearanceNote, NoticeBar, RouterLink, Scene, QuantityText, TideLine],
   providers: [SessionStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(document:keydown)': 'keys.handle($event)' },
@@ -107,7 +107,7 @@ export class Session {
   });
   protected readonly load = computed(() => {
     const figures = this.store.session()?.setup.figures;
-    return figures === undefined ? null : meanSounding(figures, this.unit());
+    return figures === undefined ? null : meanQuantity(figures, this.unit());
   });
   protected readonly marks = computed(() => {
     const document = this.store.session()?.setup.document;

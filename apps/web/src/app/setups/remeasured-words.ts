@@ -1,7 +1,7 @@
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { type ForceUnit, type KnownLaws, remeasured } from '@wiry-otter/core';
 import type { KnownBand } from '../bands/band-law';
-import { demandSounding } from '../drawing/figures';
+import { demandQuantity } from '../drawing/figures';
 
 /** A change smaller than this is no news, as share. */
 const NEWS_SHARE = 0.01;
@@ -28,7 +28,7 @@ export function remeasuredWords(
 ): string | null {
   const now = remeasured(document, laws);
   if (now === undefined || now.share === null || Math.abs(now.share) < NEWS_SHARE) return null;
-  const { figure, unit: word } = demandSounding(now.mean, null, figures.unit, unit);
+  const { figure, unit: word } = demandQuantity(now.mean, null, figures.unit, unit);
   const share = Math.round(100 * now.share);
   return `today ${figure} ${word}, ${share > 0 ? '+' : '−'}${Math.abs(share)} %`;
 }

@@ -8,7 +8,7 @@ import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { DocumentPicker } from '../documents/document-picker';
 import type { ReadJson } from '../documents/json-file';
-import { demandInUnit, meanSounding, soundingWords } from '../drawing/figures';
+import { demandInUnit, meanQuantity, quantityWords } from '../drawing/figures';
 import { GaugeStaff } from '../drawing/gauge-staff';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
@@ -68,7 +68,7 @@ export class SavedSetups {
   protected readonly download = downloadSetup;
 
   protected meanOf({ figures }: SetupRecord): string {
-    return soundingWords(meanSounding(figures, this.bench.unit()));
+    return quantityWords(meanQuantity(figures, this.bench.unit()));
   }
 
   protected readonly largest = LARGEST_SETUP;

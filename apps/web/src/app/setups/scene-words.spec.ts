@@ -1,7 +1,7 @@
 import { hangingCurve } from '../drawing/hanging-curve';
 import type { RibbonSpan } from './ribbon-spans';
 import { SCENE } from './scene-geometry';
-import { soundingPlace } from './sounding-place';
+import { quantityPlace } from './quantity-place';
 import { type StretchMark, stretchMarks } from './stretch-marks';
 import { type Extent, takenByMark, takenByPerson } from './taken-extents';
 import { knowBand } from '@wiry-otter/core';
@@ -43,7 +43,7 @@ describe('words in the scene', () => {
     expect(taken.length).toBeGreaterThan(4);
     for (let x = 0; x <= SCENE.width; x += 69) {
       for (let y = 0; y <= SCENE.floor; y += 59) {
-        const figure = own(soundingPlace({ pull: { x, y }, digits: 5, taken }).at, 5);
+        const figure = own(quantityPlace({ pull: { x, y }, digits: 5, taken }).at, 5);
         expect(taken.every((other) => clear(figure, other))).toBeTrue();
         expect(figure.left >= 0 && figure.right <= SCENE.width).toBeTrue();
         expect(figure.top >= 0 && figure.bottom <= SCENE.floor).toBeTrue();
@@ -52,19 +52,19 @@ describe('words in the scene', () => {
   });
 
   it('put it next to the pull where that is free', () => {
-    const { at } = soundingPlace({ pull: { x: 400, y: 200 }, digits: 3, taken: [] });
+    const { at } = quantityPlace({ pull: { x: 400, y: 200 }, digits: 3, taken: [] });
     expect(Math.hypot(at.x + 66 - 400, at.y - 200)).toBeLessThan(10);
   });
 
   it('leave it where it stands while that is free and the pull is near', () => {
     const needs = { pull: { x: 400, y: 200 }, digits: 3, taken: [] };
-    const first = soundingPlace(needs);
+    const first = quantityPlace(needs);
     const near = { ...needs, pull: { x: 440, y: 220 } };
-    expect(soundingPlace(near, first)).toBe(first);
+    expect(quantityPlace(near, first)).toBe(first);
     const far = { ...needs, pull: { x: 480, y: 200 } };
-    expect(soundingPlace(far, first)).toEqual(soundingPlace(far));
+    expect(quantityPlace(far, first)).toEqual(quantityPlace(far));
     const crossed = { ...near, taken: [own(first.at, 3)] };
-    expect(clear(own(soundingPlace(crossed, first).at, 3), own(first.at, 3))).toBeTrue();
+    expect(clear(own(quantityPlace(crossed, first).at, 3), own(first.at, 3))).toBeTrue();
   });
 
   it('say the stretch of a stack once, beyond its edge, and each that differs', () => {

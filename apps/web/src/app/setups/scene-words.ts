@@ -1,8 +1,8 @@
 import { computed, linkedSignal, type Signal } from '@angular/core';
 import { askedDemand, FACE_CLEARANCE_M, type ForceUnit } from '@wiry-otter/core';
-import { demandSounding } from '../drawing/figures';
+import { demandQuantity } from '../drawing/figures';
 import type { SceneDrawing, Shown } from './scene-drawing';
-import { type FigureNeeds, type FigureStand, soundingPlace } from './sounding-place';
+import { type FigureNeeds, type FigureStand, quantityPlace } from './quantity-place';
 import { stretchMarks } from './stretch-marks';
 import { takenByAnchor, takenByLine, takenByMark, takenByRibbon } from './taken-extents';
 
@@ -44,11 +44,11 @@ export class SceneWords {
     ),
   );
 
-  readonly sounding = computed(() => {
+  readonly quantity = computed(() => {
     const { solved, spread } = this.shown.bench();
     const k = this.shown.sample();
     const { demand, unit } = solved.rig.prepared;
-    return demandSounding(
+    return demandQuantity(
       askedDemand(solved.buffers.signed[k] as number, demand.sided),
       spread.demand[k] ?? null,
       unit,
@@ -67,7 +67,7 @@ export class SceneWords {
   readonly stand = linkedSignal<FigureNeeds, FigureStand>({
     source: () => ({
       pull: this.actsAt(),
-      digits: this.sounding().figure.length,
+      digits: this.quantity().figure.length,
       taken: [
         ...this.drawn.takenByFigures(),
         ...takenByAnchor(this.drawn.view(), this.drawn.anchorAt()),
@@ -76,7 +76,7 @@ export class SceneWords {
         ...takenByLine(this.drawn.recoil()),
       ],
     }),
-    computation: (needs, before) => soundingPlace(needs, before?.value),
+    computation: (needs, before) => quantityPlace(needs, before?.value),
   });
   readonly actsWords = computed(() => {
     const { demand } = this.shown.bench().document.exercise;

@@ -14,7 +14,7 @@ export interface Extent {
 }
 
 /** Limbs, the head and, from above, the shoulders reach so far from joints and bones, px. */
-const FLESH_PX = { limb: 22, head: 34, shoulders: 62 } as const;
+const BODY_WIDTH_PX = { limb: 22, head: 34, shoulders: 62 } as const;
 /** From where the drawing is seen, and how far the head is from the recoil line. */
 const TOP_WORDS: Extent = { left: 0, right: 230, top: 0, bottom: 52 };
 /** A stretch as it is written, px. */
@@ -29,15 +29,15 @@ export function takenByPerson(joints: Joints, { floor }: Pick<SceneView, 'floor'
   const limbs = (['L', 'R'] as const).flatMap((side) =>
     BONES.flatMap(([from, to]) => {
       const [a, b] = [joints.get(from + side), joints.get(to + side)];
-      return a === undefined || b === undefined ? [] : takenAlong(a, b, FLESH_PX.limb);
+      return a === undefined || b === undefined ? [] : takenAlong(a, b, BODY_WIDTH_PX.limb);
     }),
   );
   const head = joints.get('head');
   const middle = floor === null ? (joints.get('hipR') ?? { x: 0, y: 0 }) : undefined;
   return [
     ...limbs,
-    ...(head === undefined ? [] : takenAlong(head, head, FLESH_PX.head)),
-    ...(middle === undefined ? [] : takenAlong(middle, middle, FLESH_PX.shoulders)),
+    ...(head === undefined ? [] : takenAlong(head, head, BODY_WIDTH_PX.head)),
+    ...(middle === undefined ? [] : takenAlong(middle, middle, BODY_WIDTH_PX.shoulders)),
   ];
 }
 

@@ -26,9 +26,9 @@ import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { ClearanceNote } from '../people/clearance-note';
 import { AtRest } from '../timing/at-rest';
-import { demandInUnit, demandSounding, forceWord, pulledWord } from '../drawing/figures';
+import { demandInUnit, demandQuantity, forceWord, pulledWord } from '../drawing/figures';
 import { FramePacer } from '../timing/frame-pacer';
-import { SoundingText } from '../drawing/sounding';
+import { QuantityText } from '../drawing/quantity';
 import { Keys } from '../shell/keys';
 import { NumberInput } from '../forms/number-input';
 import { noticeActions } from '../state/notices';
@@ -70,7 +70,7 @@ const SLIDE = 2;
     RouterLink,
     SavedSetups,
     ScenePanel,
-    SoundingText,
+    QuantityText,
     Trace,
     Tune,
   ],
@@ -115,12 +115,12 @@ export class Workbench {
     const solved = this.solved();
     if (solved === null) return [];
     const { summary, rig } = solved.solved;
-    const sounding = (value: number, std: number) =>
-      demandSounding(value, std, rig.prepared.unit, this.bench.unit());
+    const quantity = (value: number, std: number) =>
+      demandQuantity(value, std, rig.prepared.unit, this.bench.unit());
     return [
-      { id: 'start', words: 'start', sounding: sounding(summary.start, solved.spread.start) },
-      { id: 'mean', words: 'mean', sounding: sounding(summary.mean, solved.spread.mean) },
-      { id: 'end', words: 'end', sounding: sounding(summary.end, solved.spread.end) },
+      { id: 'start', words: 'start', quantity: quantity(summary.start, solved.spread.start) },
+      { id: 'mean', words: 'mean', quantity: quantity(summary.mean, solved.spread.mean) },
+      { id: 'end', words: 'end', quantity: quantity(summary.end, solved.spread.end) },
     ];
   });
   protected readonly costs = signal<readonly ChangeCost[]>([]);
@@ -267,7 +267,7 @@ export class Workbench {
     effect(() => {
       this.bench.solved();
       stop();
-      rest.stir();
+      rest.restart();
     });
     inject(DestroyRef).onDestroy(() => {
       stop();
@@ -282,7 +282,7 @@ export class Workbench {
     const rest = new AtRest(OLD_FIGURES_MS, () => this.before.set(null));
     effect(() => {
       const now = Object.fromEntries(
-        this.figures().map(({ id, sounding }) => [id, sounding.figure]),
+        this.figures().map(({ id, quantity }) => [id, quantity.figure]),
       );
       const of = `${this.bench.person()?.id} ${this.bench.exercise()?.id}`;
       // Nothing was changed yet on a bench that was just taken up.
@@ -296,7 +296,7 @@ export class Workbench {
       if (!changed) return;
       // A drag is one change: what stood before its first move stays.
       untracked(() => this.before.update((kept) => kept ?? old));
-      rest.stir();
+      rest.restart();
     });
     inject(DestroyRef).onDestroy(() => rest.cancel());
   }

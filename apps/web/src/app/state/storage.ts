@@ -30,7 +30,7 @@ const rest = new AtRest(REST_MS, storeWaiting);
 /** Keeps what may change on every frame: writes it at rest, or when the page goes. */
 export function storeAtRest(key: string, value: unknown): void {
   waiting.set(key, value);
-  rest.stir();
+  rest.restart();
 }
 
 /** Writes what waits for rest, at once. */

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { BandRecord } from '@wiry-otter/contracts';
 import type { Rigged, Rigging } from '@wiry-otter/core';
-import type { Sounding } from '../drawing/figures';
+import type { Quantity } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
 
 /** Drawing, px. */
@@ -30,7 +30,7 @@ export class BenchScene {
   readonly rigged = input.required<Rigged>();
   /** Stretch ratio asked for; drawn at rest where null. */
   readonly stretch = input.required<number | null>();
-  readonly live = input.required<Sounding | null>();
+  readonly live = input.required<Quantity | null>();
   /** The pull is held: the reading may be taken. */
   readonly held = input.required<boolean>();
 
@@ -55,7 +55,7 @@ export class BenchScene {
     };
   });
   /** The pull is written over the hook, inside the picture. */
-  protected readonly soundingX = computed(() => Math.min(this.drawn().hook + 30, WIDTH - 40));
+  protected readonly quantityX = computed(() => Math.min(this.drawn().hook + 30, WIDTH - 40));
   protected readonly marks = computed(() => {
     const { rest_m, dead_m } = this.rigged();
     const at = (stretch: number) => LEFT + (stretch * rest_m + dead_m) * this.px();

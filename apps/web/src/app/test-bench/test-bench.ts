@@ -24,7 +24,7 @@ import {
 } from '@wiry-otter/core';
 import { BandCurve } from '../bands/band-curve';
 import { GRADE_WORDS, type KnownBand, MISFIT_WORDS, RIGGING_WORD } from '../bands/band-law';
-import { forceSounding, forceWord, stretchWord } from '../drawing/figures';
+import { forceQuantity, forceWord, stretchWord } from '../drawing/figures';
 import { Gauges } from '../gauge/gauges';
 import { StandInGauge } from '../gauge/stand-in-gauge';
 import { Keys } from '../shell/keys';
@@ -76,7 +76,7 @@ export class TestBench {
     const length_m = riggedLength(rigged, band.limit);
     return `${stretchWord(band.limit)} (${(100 * length_m).toFixed(0)} cm)`;
   });
-  protected readonly aim = `±${100 * FINISHED_SPREAD} % from ${stretchWord(LEAST_MEASURED_STRETCH)} to the limit`;
+  protected readonly aim = `±${Math.round(100 * FINISHED_SPREAD)} % from ${stretchWord(LEAST_MEASURED_STRETCH)} to the limit`;
   protected readonly stretchWord = stretchWord;
   protected readonly misfitWords = MISFIT_WORDS;
 
@@ -147,7 +147,7 @@ export class TestBench {
   });
   protected readonly live = computed(() => {
     const live_N = this.bench.live_N();
-    return live_N === null ? null : forceSounding(live_N, null, this.unit());
+    return live_N === null ? null : forceQuantity(live_N, null, this.unit());
   });
   protected readonly grade = computed(() => {
     const figures = this.bench.figures();
@@ -227,7 +227,7 @@ export class TestBench {
   }
 
   protected words(force_N: number): string {
-    const { figure, unit } = forceSounding(force_N, null, this.unit());
+    const { figure, unit } = forceQuantity(force_N, null, this.unit());
     return `${figure} ${unit}`;
   }
 

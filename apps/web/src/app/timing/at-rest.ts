@@ -12,7 +12,7 @@ export class AtRest {
   ) {}
 
   /** Something happened: rest begins anew. */
-  stir(): void {
+  restart(): void {
     this.last = performance.now();
     this.timer ??= setTimeout(() => this.look(), this.rest_ms);
   }

@@ -34,7 +34,7 @@ export interface FigureNeeds {
  * nothing is free, at the lower left edge. A figure that jumps cannot be read:
  * it stays where it stood as long as that is free and near.
  */
-export function soundingPlace(
+export function quantityPlace(
   { digits, pull, taken }: FigureNeeds,
   before?: FigureStand,
 ): FigureStand {
