@@ -13,6 +13,9 @@ const MOST_HALVINGS = 50;
 /** From 1e-10 of the stiffest entry in steps of ten to far above it. */
 const MOST_ADDITIONS = 25;
 
+/** So little short of taut a run stiffens the steps as if it were, as a stretch ratio. */
+const BRINK = 1e-8;
+
 /** Energies this near to each other, as share, tell nothing of which is less. */
 const ROUNDING = 1e-11;
 
@@ -235,7 +238,9 @@ function addRun(rig: Rig, work: LinkWorkspace, r: number): number {
   const rest_m = rig.rest_m[r] as number;
   const stretch = measureRun(rig, work, r) / rest_m;
   work.taut[r] = stretch > SLACK_STRETCH ? 1 : 0;
-  if (stretch <= 1) return 0;
+  if (stretch <= 1 - BRINK) return 0;
+  // A run on the brink pulls nothing yet, but a step that knows nothing of it would run far into it.
+  const isTaut = stretch > 1;
   const c1 = rig.c1_N[r] as number;
   const c2 = rig.c2_N[r] as number;
   const c3 = rig.c3_N[r] as number;
@@ -243,7 +248,7 @@ function addRun(rig: Rig, work: LinkWorkspace, r: number): number {
   const square = inverse * inverse;
   const phi1 = stretch - square;
   const yeoh = stretch * stretch + 2 * inverse - 3;
-  const strand_N = c1 * phi1 + c2 * (1 - square * inverse) + c3 * phi1 * yeoh;
+  const strand_N = isTaut ? c1 * phi1 + c2 * (1 - square * inverse) + c3 * phi1 * yeoh : 0;
   // dt/dλ of the three terms, over the rest length: how the tension grows with the length.
   const phi1Slope = 1 + 2 * square * inverse;
   const stiffness =
@@ -258,6 +263,7 @@ function addRun(rig: Rig, work: LinkWorkspace, r: number): number {
       hessian[at] = (hessian[at] as number) + stiffness * li * (lengthening[j] as number);
     }
   }
+  if (!isTaut) return 0;
   addCurvature(rig, work, r, strand_N);
   return rest_m * (c1 * yeoh * 0.5 + c2 * (stretch + 0.5 * square - 1.5) + c3 * yeoh * yeoh * 0.25);
 }
