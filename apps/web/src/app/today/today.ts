@@ -49,7 +49,7 @@ export class Today {
   private readonly prescriptions = this.store.selectSignal(studioFeature.selectPrescriptions);
   private readonly bands = this.store.selectSignal(bandsFeature.selectKnown);
   private readonly decisions = this.store.selectSignal(studioFeature.selectDecisions);
-  private readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
+  protected readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
 
   protected readonly sending = new Sending();
   protected readonly today = format(new Date(), 'EEEE d MMMM');
@@ -128,8 +128,15 @@ export class Today {
     })),
   );
 
+  /** On with what was begun, to what keeps it from being done, or into a new session. */
+  protected goAhead(work: Work, personId: string): void {
+    if (work.openId !== undefined) void this.router.navigate(['/session', work.openId]);
+    else if (work.hindrance !== undefined) this.plan(personId);
+    else this.start(work);
+  }
+
   /** From the prescription in force, else from a first one. */
-  protected start({ prescription, setup }: Work): void {
+  private start({ prescription, setup }: Work): void {
     if (setup === undefined) return;
     const id = uuidv7();
     const prescribed = isPrescriptionFor(prescription, setup)
@@ -149,10 +156,6 @@ export class Today {
   protected plan(personId: string): void {
     this.store.dispatch(studioActions.focusPerson({ personId }));
     void this.router.navigate(['/setups']);
-  }
-
-  protected goOn(sessionId: string): void {
-    void this.router.navigate(['/session', sessionId]);
   }
 
   private titleOf(exerciseId: string): string {
