@@ -34,7 +34,8 @@ export const stretchLimit: CautionRule = {
     return {
       rule: 'stretch-limit',
       level: 'refuse',
-      text: `${worst.title} is stretched to ×${worst.stretch.toFixed(2)}, past its limit of ×${worst.limit.toFixed(2)}. ${cure}`,
+      // Rounded up: what is past the limit is never written as the limit itself.
+      text: `${worst.title} is stretched to ×${(Math.ceil(100 * worst.stretch - 1e-9) / 100).toFixed(2)}, past its limit of ×${worst.limit.toFixed(2)}. ${cure}`,
       figures: { band: worst.id, stretch: worst.stretch, limit: worst.limit },
       ...(closer_m === undefined ? {} : { cure: { kind: 'distance', closer_m } }),
     };

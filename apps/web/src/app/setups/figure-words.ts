@@ -3,7 +3,10 @@ import type { SolvedWorkbench } from './workbench-model';
 
 /** What makes figures unsure most, and what to do about it: without marks, and with them. */
 export const SURE_WORDS: Readonly<Record<SpreadPart, readonly [string, string]>> = {
-  law: ['mostly how the band is known: measure it', 'mostly how the band is known: measure it'],
+  law: [
+    'mostly how the band is known: more pulls help',
+    'mostly how the band is known: more pulls help',
+  ],
   placing: [
     'mostly how you stand and grip: mark the floor',
     'mostly how you stand and grip, to the centimetre',

@@ -79,7 +79,12 @@ function viewFromAbove(
   across: 1 | -1,
 ): SceneView {
   const turned = anchor !== undefined && Math.abs(anchor[1]) > Math.abs(anchor[0]);
-  const pxPerMetre = SCENE.width / SHOWN_M.width;
+  // Not turned, up and down the drawing is across the body: the anchors of both sides are in it.
+  const half_m = Math.max(
+    turned ? 0 : Math.abs(anchor?.[1] ?? 0),
+    turned ? 0 : Math.max(-extent.least.y, extent.most.y),
+  );
+  const pxPerMetre = Math.min(SCENE.width / SHOWN_M.width, SCENE.floor / 2 / (half_m + HEADROOM_M));
   // Turned, the left of the person is the left of the drawing.
   const along = anchor === undefined ? 0 : turned ? -across * anchor[1] : anchor[0];
   const side = sideOf(along);
