@@ -62,6 +62,10 @@ export class SceneDrawing {
     equal: samePlaces,
   });
   readonly anchorAt = computed(() => this.anchorsAt()[0] ?? null);
+  /** Those of the other side; from the side they lie behind the first. */
+  readonly otherAnchorsAt = computed(() =>
+    this.view().floor === null ? this.anchorsAt().slice(1) : [],
+  );
   readonly anchorShapes = computed(() => {
     const record = this.shown.anchorRecord();
     const { floor, pxPerMetre, side } = this.view();
