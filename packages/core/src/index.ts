@@ -209,8 +209,8 @@ export {
 export { type DrawnTogether, drawnTogether } from './demand/drawn-together.js';
 export {
   DEMAND_KINDS,
-  demandMisfit,
-  type DemandMisfit,
+  unsuitedDemand,
+  type UnsuitedDemand,
   type DemandSetting,
 } from './demand/kinds/demand-kinds.js';
 export { type PhaseRange, WHOLE_REP } from './body/motion.js';

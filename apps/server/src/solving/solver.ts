@@ -21,8 +21,11 @@ export const SOLVER_IN_PLACE: Solver = {
 /** Two of the machine's threads solve at a time; more would take the processor from the routes. */
 const MOST_THREADS = 2;
 
-/** An ordinary set-up takes a millisecond, the largest that a document can be some hundred, ms. */
-const LIMIT_MS = 1500;
+/**
+ * An ordinary set-up takes a millisecond, the largest that a document can be some hundred; a thread
+ * that has to be started first takes a second, and several on a busy machine, ms.
+ */
+const LIMIT_MS = 5000;
 
 /**
  * In a small pool of threads, each task with a time limit: a set-up that takes longer is refused,
@@ -37,7 +40,9 @@ export function createSolverPool({ limit_ms = LIMIT_MS } = {}): Solver {
     idleTimeout: Infinity,
   });
   async function run<Answer>(name: string, task: unknown): Promise<Answer> {
-    const signal = AbortSignal.timeout(limit_ms);
+    // Nobody is refused for what stands before them in the queue.
+    const turns = 1 + Math.ceil(pool.queueSize / MOST_THREADS);
+    const signal = AbortSignal.timeout(limit_ms * turns);
     try {
       return (await pool.run(task, { name, signal })) as Answer;
     } catch (error) {

@@ -2,7 +2,7 @@ import {
   ANCHOR_SIDES,
   type AnchoredExercise,
   DEMAND_COURSES,
-  demandMisfit,
+  unsuitedDemand,
   PLANES,
   REHAB_STAGES,
   ROUTE_FORMS,
@@ -269,7 +269,7 @@ function checkPlane(value: unknown, context: z.RefinementCtx): void {
   if (exercise.limbs !== undefined && exercise.plane !== 'sagittal') {
     misfit(['limbs'], 'limbs in the sagittal plane only', `limbs in the ${exercise.plane} plane`);
   }
-  const amiss = demandMisfit(exercise.demand, exercise);
+  const amiss = unsuitedDemand(exercise.demand, exercise);
   if (amiss !== undefined) misfit(['demand', amiss.key], amiss.expected, amiss.found);
 }
 

@@ -11,7 +11,7 @@ import { WorkbenchStore } from './workbench-store';
   selector: 'otter-choose-setup',
   imports: [FigureField, FormsModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { class: 'flex flex-wrap items-end gap-x-4 gap-y-2 [&_select]:field-sizing-content' },
+  host: { class: 'flex flex-wrap items-start gap-x-4 gap-y-2 [&_select]:field-sizing-content' },
   templateUrl: './choose-setup.html',
 })
 export class ChooseSetup {

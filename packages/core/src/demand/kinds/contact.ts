@@ -11,7 +11,7 @@ import { namesAt } from './named-contacts.js';
  */
 export const contactKind: DemandKind<Extract<Demand, { kind: 'contact' }>> = {
   unit: 'N',
-  misfit: () => undefined,
+  unsuited: () => undefined,
   contacts: namesAt,
   joints: () => [],
   segments: () => [],

@@ -27,7 +27,7 @@ export interface Asked<Name extends string> {
 }
 
 /** A demand that does not suit its exercise: the key at fault, what is there, what may be. */
-export interface DemandMisfit {
+export interface UnsuitedDemand {
   readonly key: string;
   readonly found: string;
   readonly expected: string;
@@ -40,7 +40,7 @@ export type DemandSetting = Pick<Exercise, 'plane' | 'limbs'>;
 export interface DemandKind<D extends Demand> {
   readonly unit: 'N' | 'N·m';
   /** Whether it can be the demand of an exercise in this plane. */
-  readonly misfit: (demand: D, setting: DemandSetting) => DemandMisfit | undefined;
+  readonly unsuited: (demand: D, setting: DemandSetting) => UnsuitedDemand | undefined;
   /** Contacts on the body that it names. */
   readonly contacts: (demand: D) => readonly Asked<string>[];
   /** Joints that the poses must reach for it. */

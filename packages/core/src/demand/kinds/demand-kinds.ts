@@ -3,7 +3,13 @@ import type { Joint, Segment } from '../../body/segments.js';
 import type { Result } from '../../faults.js';
 import type { PreparedDemand } from '../prepared.js';
 import { contactKind } from './contact.js';
-import type { Asked, DemandInput, DemandKind, DemandMisfit, DemandSetting } from './demand-kind.js';
+import type {
+  Asked,
+  DemandInput,
+  DemandKind,
+  UnsuitedDemand,
+  DemandSetting,
+} from './demand-kind.js';
 import { momentKind } from './moment.js';
 import { propKind } from './prop.js';
 import { supportKind } from './support.js';
@@ -25,7 +31,7 @@ function kindOf(demand: Demand): DemandKind<Demand> {
   return KINDS[demand.kind] as DemandKind<Demand>;
 }
 
-export type { DemandMisfit, DemandSetting };
+export type { UnsuitedDemand, DemandSetting };
 
 /** Every kind of demand there is. */
 export const DEMAND_KINDS = Object.keys(KINDS) as readonly Demand['kind'][];
@@ -36,8 +42,8 @@ export function demandUnit(demand: Demand): 'N' | 'N·m' {
 }
 
 /** Why a demand does not suit the exercise's plane; undefined where it does. */
-export function demandMisfit(demand: Demand, setting: DemandSetting): DemandMisfit | undefined {
-  return kindOf(demand).misfit(demand, setting);
+export function unsuitedDemand(demand: Demand, setting: DemandSetting): UnsuitedDemand | undefined {
+  return kindOf(demand).unsuited(demand, setting);
 }
 
 /** Contacts on the body that a demand names. */

@@ -25,7 +25,7 @@ type Moment = Extract<Demand, { kind: 'moment' }>;
  */
 export const momentKind: DemandKind<Moment> = {
   unit: 'N·m',
-  misfit: ({ at, carries }, { plane }) => {
+  unsuited: ({ at, carries }, { plane }) => {
     if (at === 'middle' && plane === 'sagittal') {
       return {
         key: 'at',

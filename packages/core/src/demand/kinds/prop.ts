@@ -19,7 +19,7 @@ const LEAST_LEVER_M = 1e-9;
  */
 export const propKind: DemandKind<Extract<Demand, { kind: 'prop' }>> = {
   unit: 'N',
-  misfit: (_, { plane }) =>
+  unsuited: (_, { plane }) =>
     plane === 'sagittal'
       ? undefined
       : {

@@ -8,7 +8,7 @@ import { noWeights } from './linear-demand.js';
 /** m·g + loads·g − Σ vertical band force on all body contacts except those in `at`, N. */
 export const supportKind: DemandKind<Extract<Demand, { kind: 'support' }>> = {
   unit: 'N',
-  misfit: (_, { plane }) =>
+  unsuited: (_, { plane }) =>
     plane === 'transverse'
       ? {
           key: 'kind',
