@@ -16,7 +16,8 @@ export function layOutRun(rig: Rig, out: SolutionBuffers, r: number): void {
   const { samples, demand } = rig.prepared;
   const base = r * samples;
   out.length_m.fill(rig.extra_m[r] as number, base, base + samples);
-  out.gain.fill(0, base, base + samples);
+  // A net pull has a direction of its own, and its gains along that come later: see `spread`.
+  out.gain.fill(demand.kind === 'netPull' ? 1 : 0, base, base + samples);
   out.pullX.fill(0);
   out.pullY.fill(0);
   out.pullZ.fill(0);

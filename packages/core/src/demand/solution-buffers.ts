@@ -15,7 +15,7 @@ export interface SolutionBuffers {
   readonly peakStretch: Float64Array;
   /**
    * ∂(signed demand of the effort)/∂(tension while lengthening) per run and phase where the demand
-   * is linear, dimensionless or m.
+   * is linear, dimensionless or m; of a net pull the share of the tension that counts.
    */
   readonly gain: Float64Array;
   /** Signed demand of the effort and of the way back. */

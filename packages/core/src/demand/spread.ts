@@ -1,7 +1,9 @@
 import { type Matrix3, quadraticForm, type Vector3 } from '../elastic/bounded-least-squares.js';
 import { strandShape } from '../elastic/strand-law.js';
 import { nodeName, type Rig } from '../rig/rig.js';
-import { askedDemand, type PreparedExercise } from './prepared.js';
+import { layOutRun } from './lay-out-run.js';
+import { askedDemand, type NetPullDemand, type PreparedExercise } from './prepared.js';
+import type { SolutionBuffers } from './solution-buffers.js';
 import { solveRig } from './solve-rig.js';
 import { askedOf, type SolvedRig } from './solve-setup.js';
 import { createSummary, phaseWeight, summarise, type Summary } from './summary.js';
@@ -46,9 +48,10 @@ export const BY_MARKS: Accuracy = { placing_m: 0.01, poseShare: 0.03 };
  *
  *     u² = Σ over bands of ∇f·C·∇f + Δ² + (0.03·f_b)²
  *
- * C is the covariance of a band's law. Where the demand is linear in the
- * coefficients (a linear demand, no links) ∇f is gain·φ, summed up; else it
- * comes from differences, the model itself solved twice for each coefficient.
+ * C is the covariance of a band's law. Without links the path does not depend on
+ * the coefficients, and ∇f is gain·φ, summed up (of a net pull the gain along its
+ * direction); else it comes from differences, the model itself solved twice for
+ * each coefficient.
  * Bands are independent of each other; errors along one rep are not, which is
  * why the mean is not the mean of the pointwise deviations. Δ = (f⁺ − f⁻)/2 with
  * p·s more and less path on every run at once, p its stretches from one place to
@@ -69,9 +72,9 @@ export function solutionSpread(
 ): Spread {
   const { prepared, links, runs } = solved.rig;
   const { samples } = prepared;
-  const linear = prepared.demand.kind === 'linear' && links.length === 0;
   const law = new Float64Array(samples + FIGURES.length);
-  const add = linear ? linearVariance(solved, law) : solvedVariance(solved, law);
+  // Where links move with the law only the model itself knows what a coefficient does.
+  const add = links.length === 0 ? gainVariance(solved, law) : solvedVariance(solved, law);
   covariances.slice(0, runs).forEach((covariance, r) => {
     if (covariance !== undefined) add(r, covariance);
   });
@@ -192,9 +195,10 @@ type AddVariance = (r: number, covariance: Matrix3) => void;
  * Each coefficient adds gain·φ to the signed demand; the figures follow as {@link summarise} has
  * them. Plain numbers, since it is done on every frame of a drag.
  */
-function linearVariance({ rig, buffers }: SolvedRig, variance: Float64Array): AddVariance {
+function gainVariance({ rig, buffers }: SolvedRig, variance: Float64Array): AddVariance {
   const { samples, bodyweight, demand } = rig.prepared;
-  const { gain, signed, stretch } = buffers;
+  const { signed, stretch } = buffers;
+  const gain = demand.kind === 'netPull' ? gainsAlong(rig, buffers, demand) : buffers.gain;
   const last = samples - 1;
   const peak = peakAt(rig.prepared, signed);
   let alone = 0;
@@ -227,6 +231,34 @@ function linearVariance({ rig, buffers }: SolvedRig, variance: Float64Array): Ad
     grow(samples + FIGURES.indexOf('mean'), quadraticForm(covariance, mean));
     grow(samples + FIGURES.indexOf('assistMean'), quadraticForm(covariance, assist));
   };
+}
+
+/**
+ * What a newton of tension in each run adds to the size of the net pull, at every sample: the run's
+ * pull on the contacts along the direction that the net pull has; 0 where there is none.
+ */
+function gainsAlong(rig: Rig, buffers: SolutionBuffers, demand: NetPullDemand): Float64Array {
+  const { samples } = rig.prepared;
+  const { effortX, effortY, effortZ, pullX, pullY, pullZ, signed, trackOfNode } = buffers;
+  const tracks = Array.from(demand.at, (node) => (trackOfNode[node] as number) * samples);
+  const weight_N = demand.load_N.reduce((sum, force_N) => sum + force_N, 0);
+  const sumAt = (values: Float64Array, k: number): number =>
+    tracks.reduce((sum, track) => sum + (values[track + k] as number), 0);
+  // What of the tension counts on the way there, before the runs are laid out again.
+  const gains = buffers.gain.slice(0, rig.runs * samples);
+  for (let r = 0; r < rig.runs; r++) {
+    layOutRun(rig, buffers, r);
+    for (let k = 0; k < samples; k++) {
+      const size_N = signed[k] as number;
+      const along =
+        sumAt(pullX, k) * sumAt(effortX, k) +
+        sumAt(pullY, k) * (sumAt(effortY, k) + weight_N) +
+        sumAt(pullZ, k) * sumAt(effortZ, k);
+      const i = r * samples + k;
+      gains[i] = size_N === 0 ? 0 : ((gains[i] as number) * along) / size_N;
+    }
+  }
+  return gains;
 }
 
 function addScaled(sum: [number, number, number], added: Vector3, by: number): void {
