@@ -1,4 +1,4 @@
-import type { BandRecord, ImportPlan, ProblemDocument } from '@wiry-otter/contracts';
+import type { BandRecord, ImportPlan, ProblemDocument, StudioRecord } from '@wiry-otter/contracts';
 import { knowBand, POUND_FORCE_N } from '@wiry-otter/core';
 import { openTestStudio, signIn, type TestStudio } from './support/studio.js';
 
@@ -67,6 +67,21 @@ describe('bands in and out', () => {
     expect(keel.flatLength_m).toBeCloseTo(41 * 0.0254, 9);
     expect(keel.label?.min_N).toBeCloseTo(15 * POUND_FORCE_N, 6);
     expect(keel.note).toBe('from the yard');
+  });
+
+  it('are said back in what the studio writes pulls in', async () => {
+    const { body } = await studio.mika.get<StudioRecord>('/studio');
+    const { version, inspectionDays, inspectionCycles, eyesRule } = body;
+    const rules = { version, forceUnit: 'kgf', inspectionDays, inspectionCycles, eyesRule };
+    expect((await studio.mika.put('/studio/rules', rules)).status).toBe(200);
+    const file =
+      'name,kind,flat length [cm],width [mm],label from [lb],label to [lb]\nKeel,loop,104,22,15,35';
+    // 15 and 35 pounds are 6.8 and 15.9 kilograms.
+    expect((await send(file)).body.rows[0]?.words).toEqual([
+      'loop, 104.0 cm flat, 22.0 mm wide, label 6.8–15.9 kg',
+    ]);
+    const pulls = 'band,day,length [cm],pull [N]\nReed,2026-11-20,150,49.03325';
+    expect((await send(pulls)).body.rows[0]?.words[0]).toBe('150.0 cm, 5.0 kg');
   });
 
   it('show per row what is added, changed, left or refused and why, and save the good ones', async () => {

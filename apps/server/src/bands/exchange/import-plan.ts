@@ -7,6 +7,7 @@ import {
   parseDocument,
   type PlannedRow,
 } from '@wiry-otter/contracts';
+import { forceFigure, type ForceUnit, writeForce } from '@wiry-otter/core';
 import { createHash } from 'node:crypto';
 import { BAND_COLUMNS, bandInputOf, changesOf } from './band-rows.js';
 import { readColumns, type RowReader } from './columns.js';
@@ -39,7 +40,7 @@ interface Outcome {
 const MOST_DOCUMENTS = 1_000;
 
 /** Plans the import of a CSV file: a table of bands, or of measurements, told apart by its header. */
-export function planCsv(bytes: Uint8Array, bands: readonly BandRecord[]): Plan {
+export function planCsv(bytes: Uint8Array, bands: readonly BandRecord[], unit: ForceUnit): Plan {
   const table = readCsv(bytes);
   const titles = table.header.map((title) => title.toLowerCase());
   const pulls = titles.includes('band') && titles.some((title) => title.startsWith('pull'));
@@ -48,7 +49,7 @@ export function planCsv(bytes: Uint8Array, bands: readonly BandRecord[]): Plan {
     return planOf(
       'measurements',
       said,
-      rows.map((row) => planPull(row, bands)),
+      rows.map((row) => planPull(row, bands, unit)),
     );
   }
   const { said, rows } = readColumns(table, BAND_COLUMNS);
@@ -56,7 +57,7 @@ export function planCsv(bytes: Uint8Array, bands: readonly BandRecord[]): Plan {
   return planOf(
     'bands',
     said,
-    rows.map((row) => planBand(row, bands, seen)),
+    rows.map((row) => planBand(row, bands, seen, unit)),
   );
 }
 
@@ -98,6 +99,7 @@ function planBand(
   row: RowReader,
   bands: readonly BandRecord[],
   seen: Map<string, number>,
+  unit: ForceUnit,
 ): Outcome {
   const name = row.text('name');
   const known = bands.find((band) => band.name.toLowerCase() === name.toLowerCase());
@@ -107,7 +109,7 @@ function planBand(
     row.faults.push(`name: found "${name}" again, expected it once (line ${before})`);
   seen.set(name.toLowerCase(), row.line);
   if (input === null || row.faults.length > 0) return refused(row.line, name, row.faults);
-  const words = known === undefined ? [wordsOf(input)] : changesOf(known, input);
+  const words = known === undefined ? [wordsOf(input, unit)] : changesOf(known, input);
   const does = known === undefined ? 'add' : words.length > 0 ? 'change' : 'same';
   return {
     planned: { row: row.line, name, does, words },
@@ -115,12 +117,12 @@ function planBand(
   };
 }
 
-function planPull(row: RowReader, bands: readonly BandRecord[]): Outcome {
+function planPull(row: RowReader, bands: readonly BandRecord[], unit: ForceUnit): Outcome {
   const pull = pulledRowOf(row, bands);
   const name = row.text('band');
   if (pull === null) return refused(row.line, name, row.faults);
   const { length_m, force_N } = pull.reading;
-  const words = [`${(length_m * 100).toFixed(1)} cm, ${force_N.toFixed(1)} N`];
+  const words = [`${(length_m * 100).toFixed(1)} cm, ${writeForce(force_N, unit)}`];
   const same = sameReading(pull.band, pull.measurement, pull.reading);
   return {
     planned: { row: row.line, name, does: same ? 'same' : 'add', words },
@@ -133,10 +135,12 @@ function refused(row: number, name: string, words: readonly string[]): Outcome {
   return { planned, step: null };
 }
 
-/** What was understood of a band, said back in metres and newtons. */
-function wordsOf({ kind, flatLength_m, width_mm, label }: BandInput): string {
+/** What was understood of a band, said back as the studio writes lengths and forces. */
+function wordsOf({ kind, flatLength_m, width_mm, label }: BandInput, unit: ForceUnit): string {
   const claim =
-    label === null ? '' : `, label ${label.min_N.toFixed(0)}–${label.max_N.toFixed(0)} N`;
+    label === null
+      ? ''
+      : `, label ${forceFigure(label.min_N, unit)}–${writeForce(label.max_N, unit)}`;
   return `${kind}, ${(flatLength_m * 100).toFixed(1)} cm flat, ${width_mm.toFixed(1)} mm wide${claim}`;
 }
 

@@ -38,7 +38,9 @@ export function exchangeRoutes(app: App, _options: unknown, done: () => void): v
       const csv = headers['content-type']?.startsWith('text/csv') === true;
       return database.transaction(async (manager) => {
         const bands = await listBands(manager, scope);
-        const { shown, steps } = csv ? planCsv(body, bands) : planDocuments(body, bands);
+        const { shown, steps } = csv
+          ? planCsv(body, bands, scope.forceUnit)
+          : planDocuments(body, bands);
         if (query.save === undefined) return shown;
         // Something changed since the plan was shown: show the new one instead of saving it.
         if (query.save !== shown.digest) return refuse('plan-changed');
