@@ -9,6 +9,9 @@ const SHOWN_M = { width: 3.05, height: 2.12 };
 /** Room over the highest hand and the anchor, m. */
 const HEADROOM_M = 0.26;
 
+/** The body round its joints, and a little air, m. */
+const ROUND_JOINTS_M = 0.15;
+
 /** An anchor nearer to the middle than this is overhead or underneath, not to one side, m. */
 const ASIDE_M = 0.05;
 
@@ -57,9 +60,14 @@ export function sceneView(
     extent.most.y + HEADROOM_M,
     (anchor?.[1] ?? 0) + HEADROOM_M,
   );
-  const pxPerMetre = Math.min(SCENE.width / SHOWN_M.width, SCENE.floor / top_m);
   const along = mirrorX * (anchor?.[0] ?? 0);
   const side = sideOf(along);
+  const [one, other] = [mirrorX * extent.least.x, mirrorX * extent.most.x];
+  const pxPerMetre = Math.min(
+    SCENE.width / SHOWN_M.width,
+    SCENE.floor / top_m,
+    fittingAcross(along, side, { least: Math.min(one, other), most: Math.max(one, other) }),
+  );
   return {
     seen: SEEN[plane],
     pxPerMetre,
@@ -79,15 +87,22 @@ function viewFromAbove(
   across: 1 | -1,
 ): SceneView {
   const turned = anchor !== undefined && Math.abs(anchor[1]) > Math.abs(anchor[0]);
+  // Turned, the left of the person is the left of the drawing.
+  const along = anchor === undefined ? 0 : turned ? -across * anchor[1] : anchor[0];
+  const side = sideOf(along);
   // Not turned, up and down the drawing is across the body: the anchors of both sides are in it.
+  const across_m = turned
+    ? { least: extent.least.y, most: extent.most.y }
+    : { least: extent.least.x, most: extent.most.x };
   const half_m = Math.max(
     turned ? 0 : Math.abs(anchor?.[1] ?? 0),
     turned ? 0 : Math.max(-extent.least.y, extent.most.y),
   );
-  const pxPerMetre = Math.min(SCENE.width / SHOWN_M.width, SCENE.floor / 2 / (half_m + HEADROOM_M));
-  // Turned, the left of the person is the left of the drawing.
-  const along = anchor === undefined ? 0 : turned ? -across * anchor[1] : anchor[0];
-  const side = sideOf(along);
+  const pxPerMetre = Math.min(
+    SCENE.width / SHOWN_M.width,
+    SCENE.floor / 2 / (half_m + HEADROOM_M),
+    fittingAcross(along, side, across_m),
+  );
   const middle = turned ? 0 : (extent.least.x + extent.most.x) / 2;
   return {
     seen: SEEN.transverse,
@@ -100,6 +115,18 @@ function viewFromAbove(
     mirrorX: 1,
     mirrorY: across,
   };
+}
+
+/** The scale at which the far side of the body is still in the drawing, px a metre. */
+function fittingAcross(
+  along_m: number,
+  side: SceneView['side'],
+  body_m: { readonly least: number; readonly most: number },
+): number {
+  if (side === 0) return Infinity;
+  const room_px = side === 1 ? SCENE.right : SCENE.width - SCENE.left;
+  const reach_m = side === 1 ? along_m - body_m.least : body_m.most - along_m;
+  return room_px / (reach_m + ROUND_JOINTS_M);
 }
 
 function sideOf(along_m: number): SceneView['side'] {

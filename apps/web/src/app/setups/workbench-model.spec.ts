@@ -99,6 +99,15 @@ describe('scene', () => {
     }
   });
 
+  it('shows a person far from the wall whole', () => {
+    const { document, solved } = solve({ distance_m: 2.8 });
+    const { prepared } = solved.rig;
+    const view = sceneView(document.exercise, document.points['anchor'], prepared);
+    const behind_m = Math.min(...prepared.contacts.x);
+    expect(toScene(view, behind_m, 0).x).toBeGreaterThan(10);
+    expect(toScene(view, document.points['anchor']?.[0] ?? 0, 0).x).toBeCloseTo(SCENE.right, 6);
+  });
+
   it('draws a band once along lines that several strands share, spread as it is stretched', () => {
     const bench = solve();
     const scale = sceneView({ plane: 'sagittal' }, [2, 1.2, 0]);
