@@ -12,7 +12,7 @@ export const STOP = '#8b2748';
 
 const WEIGHTS = { regular: 400, bold: 700 } as const;
 
-/** A PDF without pages yet, in the application's own face; `draw` adds them. */
+/** A PDF without pages yet, in one face; `draw` adds them. */
 export async function printPdf(
   title: string,
   draw: (pdf: PDFKit.PDFDocument) => void | Promise<void>,
@@ -29,12 +29,10 @@ export async function printPdf(
   return Buffer.concat(pieces);
 }
 
-/** The face that the application is written in, as a file of its package. */
+/** The face of the application's digits, here for the words too, as a file of its package. */
 function fontFile(weight: number): Buffer {
   const require = createRequire(import.meta.url);
   return readFileSync(
-    require.resolve(
-      `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`,
-    ),
+    require.resolve(`@fontsource/public-sans/files/public-sans-latin-${weight}-normal.woff`),
   );
 }

@@ -26,9 +26,17 @@ export interface Axes {
   readonly y: { readonly title: string; readonly max?: number };
 }
 
-/** Fine rules, mono figures, no legend: the lines are named beside the chart. */
+/** The faces of the application: a canvas does not inherit them. */
+const FAMILY = 'Digits, "Atkinson Hyperlegible Next", sans-serif';
+const TITLE_PX = 13;
+const FIGURE_PX = 12;
+
+/** What a chart is written in, as `document.fonts` takes it. */
+export const CHART_FONTS = [TITLE_PX, FIGURE_PX].map((size) => `${size}px ${FAMILY}`);
+
+/** Fine rules, no legend: the lines are named beside the chart. */
 export function chartOptions(inks: Inks, axes: Axes): ChartOptions {
-  const font = { family: 'Atkinson Hyperlegible Mono, monospace', size: 12 };
+  const font = { family: FAMILY, size: FIGURE_PX };
   const axis = {
     grid: { color: inks('hairline') },
     border: { color: inks('ink') },
@@ -37,7 +45,7 @@ export function chartOptions(inks: Inks, axes: Axes): ChartOptions {
     display: true,
     text,
     color: inks('faint'),
-    font: { family: 'Atkinson Hyperlegible Next, sans-serif', size: 13 },
+    font: { family: FAMILY, size: TITLE_PX },
   });
   return {
     animation: false,

@@ -23,6 +23,7 @@ import { Theme } from '../shell/theme';
 import { FramePacer } from '../timing/frame-pacer';
 import {
   type Axes,
+  CHART_FONTS,
   type ChartLine,
   type ChartOptions,
   type ChartPoint,
@@ -39,9 +40,6 @@ Chart.register(
   PointElement,
   ScatterController,
 );
-
-/** The faces the axes are written in. */
-const FONTS = ['13px "Atkinson Hyperlegible Next"', '12px "Atkinson Hyperlegible Mono"'];
 
 /** A Chart.js line chart in the chart room's inks; follows its data without animation. */
 @Component({
@@ -79,8 +77,8 @@ export class LineChart {
       this.chart = undefined;
     });
     // A canvas does not wait for the fonts, nor draw again when they have come; without them
-    // the fallback faces stay.
-    void Promise.allSettled(FONTS.map((font) => document.fonts.load(font))).then(() =>
+    // the fallback faces stay. The text names a letter and a digit: each has its own face.
+    void Promise.allSettled(CHART_FONTS.map((font) => document.fonts.load(font, 'N0'))).then(() =>
       this.chart?.update('none'),
     );
   }

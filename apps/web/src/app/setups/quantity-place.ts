@@ -1,15 +1,15 @@
 import type { Point } from '../drawing/limb-path';
 import { SCENE } from './scene-geometry';
-import { type Extent, overlap } from './taken-extents';
+import { type Extent, extentOf, isFree, nearestFree } from './extent';
 
-/** Width of a digit of the large figure, and of the ± and unit beside it, px. */
-const WIDTH = { digit: 24, beside: 60 } as const;
+/** Width of a digit of the large figure, of its point or sign, and of the ± and unit beside it, px. */
+const WIDTH = { digit: 27, other: 14, beside: 60 } as const;
+/** Room between the figure and what stands beside it, px. */
+const BESIDE_GAP_PX = 6;
 /** How far the figure and the words under it reach from their baseline, px. */
 const HEIGHT = { up: 38, down: 24 } as const;
-/** Kept free at the edges of the drawing, px. */
-const EDGE_PX = 14;
-/** How finely free places are looked for, px. */
-const STEP_PX = 14;
+/** Where it stands if nothing is free: at the left edge, over the floor, px. */
+const NOWHERE: Point = { x: 14, y: SCENE.floor - HEIGHT.down };
 /** The figure stays where it stands while the pull moves no farther than this, px. */
 const KEPT_PX = 60;
 
@@ -23,10 +23,16 @@ export interface FigureStand {
 export interface FigureNeeds {
   /** Where the figure acts, px. */
   readonly pull: Point;
-  /** Number of the figure's characters. */
-  readonly digits: number;
+  /** As it is written. */
+  readonly figure: string;
   /** By the person, the bands and other words. */
   readonly taken: readonly Extent[];
+}
+
+/** Where the ± and the unit of a figure begin, from its own beginning, px. */
+export function besideFigure(figure: string): number {
+  const digits = figure.replace(/\D/g, '').length;
+  return WIDTH.digit * digits + WIDTH.other * (figure.length - digits) + BESIDE_GAP_PX;
 }
 
 /**
@@ -35,37 +41,13 @@ export interface FigureNeeds {
  * it stays where it stood as long as that is free and near.
  */
 export function quantityPlace(
-  { digits, pull, taken }: FigureNeeds,
+  { figure, pull, taken }: FigureNeeds,
   before?: FigureStand,
 ): FigureStand {
-  const width = WIDTH.digit * digits + WIDTH.beside;
+  const words = { ...HEIGHT, width: besideFigure(figure) + WIDTH.beside };
   if (before !== undefined) {
     const moved = Math.hypot(pull.x - before.pull.x, pull.y - before.pull.y);
-    if (moved <= KEPT_PX && isFree(extentOf(before.at, width), taken)) return before;
+    if (moved <= KEPT_PX && isFree(extentOf(before.at, words), taken)) return before;
   }
-  return { at: nearestFree(pull, width, taken), pull };
-}
-
-function nearestFree(pull: Point, width: number, taken: readonly Extent[]): Point {
-  let nearest = { x: EDGE_PX, y: SCENE.floor - HEIGHT.down };
-  let least = Infinity;
-  for (let y = EDGE_PX + HEIGHT.up; y <= SCENE.floor - HEIGHT.down; y += STEP_PX) {
-    for (let x = EDGE_PX; x <= SCENE.width - EDGE_PX - width; x += STEP_PX) {
-      const off = Math.hypot(x + width / 2 - pull.x, y - pull.y);
-      if (off >= least) continue;
-      if (!isFree(extentOf({ x, y }, width), taken)) continue;
-      nearest = { x, y };
-      least = off;
-    }
-  }
-  return nearest;
-}
-
-/** What the figure takes up, from its baseline's beginning. */
-function extentOf({ x, y }: Point, width: number): Extent {
-  return { left: x, right: x + width, top: y - HEIGHT.up, bottom: y + HEIGHT.down };
-}
-
-function isFree(own: Extent, taken: readonly Extent[]): boolean {
-  return !taken.some((other) => overlap(own, other));
+  return { at: nearestFree(words, pull, taken) ?? NOWHERE, pull };
 }

@@ -6,7 +6,14 @@ import type { SolvedWorkbench } from './workbench-model';
 
 /** Ribbons are drawn wider than true to be seen; true to each other all the same. */
 const RIBBON_PX = { least: 5, perMillimetre: 0.26 } as const;
+/** Along the body they are narrower, so that they do not hide it. */
+const ALONG_BODY_SHARE = 0.6;
+/**
+ * Room between the ribbons of a stack. Along the body they open like a fan, from where they are
+ * hung to where they hold it, and the body is seen between them.
+ */
 const RIBBON_GAP_PX = 1.5;
+const FANNED_GAP_PX = 9;
 /** Segments whose ends fall this close together in the view are drawn as one, px. */
 const SAME_PX = 3;
 
@@ -35,27 +42,31 @@ const CAUTION_STRETCH = 2.5;
 export function ribbonSpans(bench: SolvedWorkbench, k: number, view: SceneView): RibbonSpan[] {
   const { rig, buffers } = bench.solved;
   const { samples } = rig.prepared;
-  const widths = bench.bands.map(ribbonWidth);
-  const total = widths.reduce((sum, width) => sum + width + RIBBON_GAP_PX, -RIBBON_GAP_PX);
+  // With nothing to one side the bands run along the body, from above or from underfoot.
+  const alongBody = view.side === 0 && view.floor !== null;
+  const share = alongBody ? ALONG_BODY_SHARE : 1;
+  const widths = bench.bands.map((band) => ribbonWidth(band) * share);
   // Bands that hang one through the other lie in one line.
   const inLine = rig.links.length > 0;
-  let offset = -total / 2;
+  const asides = (gap: number): number[] =>
+    inLine ? widths.map(() => 0) : sideBySide(widths, gap);
+  const fromAsides = asides(RIBBON_GAP_PX);
+  const toAsides = asides(alongBody ? FANNED_GAP_PX : RIBBON_GAP_PX);
   return bench.document.runs.flatMap((_run, r) => {
     const band = bench.bands[r];
     const width = widths[r] ?? RIBBON_PX.least;
     if (band === undefined) return [];
-    const aside = inLine ? 0 : offset + width / 2;
-    offset += width + RIBBON_GAP_PX;
     const stretch = buffers.stretch[r * samples + k] as number;
     const spans = pathSegments(bench, r, k, view);
     const longest = Math.max(...spans.map(({ length }) => length));
     return spans.map(({ from, to, length }) => {
-      const angle = Math.atan2(to.y - from.y, to.x - from.x);
-      const beside = ({ x, y }: Point): Point => ({
-        x: x - Math.sin(angle) * aside,
-        y: y + Math.cos(angle) * aside,
+      const line = Math.atan2(to.y - from.y, to.x - from.x);
+      const beside = ({ x, y }: Point, aside = 0): Point => ({
+        x: x - Math.sin(line) * aside,
+        y: y + Math.cos(line) * aside,
       });
-      const ends = { from: beside(from), to: beside(to) };
+      const ends = { from: beside(from, fromAsides[r]), to: beside(to, toAsides[r]) };
+      const angle = Math.atan2(ends.to.y - ends.from.y, ends.to.x - ends.from.x);
       return {
         band,
         ...ends,
@@ -75,6 +86,17 @@ export function ribbonSpans(bench: SolvedWorkbench, k: number, view: SceneView):
         main: length === longest,
       };
     });
+  });
+}
+
+/** How far the middle of each ribbon lies from the middle of the stack, px. */
+function sideBySide(widths: readonly number[], gap: number): number[] {
+  const total = widths.reduce((sum, width) => sum + width + gap, -gap);
+  let offset = -total / 2;
+  return widths.map((width) => {
+    const aside = offset + width / 2;
+    offset += width + gap;
+    return aside;
   });
 }
 

@@ -6,6 +6,7 @@ import { figurePlaces } from '../drawing/figure-places';
 import type { Point } from '../drawing/limb-path';
 import { drawProps } from '../drawing/props';
 import { anchorShapes, anchorShapesFromAbove } from './anchor-shapes';
+import type { Extent } from './extent';
 import { JOINTS, type Joints } from './drawn-joints';
 import { ribbonSpans } from './ribbon-spans';
 import { SCENE, sceneView, toScene } from './scene-geometry';
@@ -115,18 +116,12 @@ export class SceneDrawing {
     return new Map(Array.from(joints, ([name, at]) => [name, { x: at.x + x, y: at.y + y }]));
   });
   private readonly takenUnmoved = computed(() =>
-    this.unmovedOutlines().flatMap((outline) => takenByPerson(outline, this.unmoved())),
+    this.unmovedOutlines().map((outline) => takenByPerson(outline, this.unmoved())),
   );
-  /** What the person and both ghosts take up. */
-  readonly takenByFigures = computed(() => {
-    const { x, y } = this.feet();
-    return this.takenUnmoved().map(({ left, right, top, bottom }) => ({
-      left: left + x,
-      right: right + x,
-      top: top + y,
-      bottom: bottom + y,
-    }));
-  });
+  /** What the person takes up. */
+  readonly takenByPerson = computed(() => moved(this.takenUnmoved()[0] ?? [], this.feet()));
+  /** What the ghosts at the start and the end take up. */
+  readonly takenByGhosts = computed(() => moved(this.takenUnmoved().slice(1).flat(), this.feet()));
   readonly startGhost = computed(() => {
     this.posed();
     return untracked(() => this.figureAt(0));
@@ -239,6 +234,15 @@ export class SceneDrawing {
     const i = c * samples + k;
     return toScene(this.view(), contacts.x[i] as number, contacts.y[i] as number);
   }
+}
+
+function moved(extents: readonly Extent[], { x, y }: Point): Extent[] {
+  return extents.map(({ left, right, top, bottom }) => ({
+    left: left + x,
+    right: right + x,
+    top: top + y,
+    bottom: bottom + y,
+  }));
 }
 
 /** Whether two objects have the same in every field. */

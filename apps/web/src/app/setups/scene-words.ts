@@ -2,7 +2,7 @@ import { computed, linkedSignal, type Signal } from '@angular/core';
 import { askedDemand, FACE_CLEARANCE_M, type ForceUnit } from '@wiry-otter/core';
 import { demandQuantity } from '../drawing/figures';
 import type { SceneDrawing, Shown } from './scene-drawing';
-import { type FigureNeeds, type FigureStand, quantityPlace } from './quantity-place';
+import { besideFigure, type FigureNeeds, type FigureStand, quantityPlace } from './quantity-place';
 import { stretchMarks } from './stretch-marks';
 import { takenByAnchor, takenByLine, takenByMark, takenByRibbon } from './taken-extents';
 
@@ -12,6 +12,12 @@ const CONTACT_WORDS: Readonly<Record<string, string>> = {
   'shoulderL shoulderR': 'both shoulders',
   head: 'at the head',
 };
+
+/** The words at the top begin so far from the edge of the drawing, or from a wall on the left, px. */
+const TOP_PX = { edge: 14, wall: 12 } as const;
+
+/** The words of the anchor's height stand so far beside it, px. */
+const HEIGHT_ASIDE_PX = 20;
 
 /** The figures and words on a scene, and where they stand. */
 export class SceneWords {
@@ -23,10 +29,26 @@ export class SceneWords {
   readonly heightWords = computed(
     () => `${((this.drawn.place()?.height_m ?? 0) * 100).toFixed(0)} cm`,
   );
+  /** Where the height's words begin, or end: beside the anchor and what is drawn at its height. */
+  readonly heightX = computed(() => {
+    const { x = 0, y = 0 } = this.drawn.anchorAt() ?? {};
+    const { side } = this.drawn.view();
+    if (side !== 0) return x + side * HEIGHT_ASIDE_PX;
+    const beside = this.drawn
+      .anchorShapes()
+      .filter(({ extent }) => extent !== undefined && extent.top <= y && extent.bottom >= y)
+      .map(({ extent }) => (extent?.right ?? x) + HEIGHT_ASIDE_PX / 2);
+    return Math.max(x + HEIGHT_ASIDE_PX, ...beside);
+  });
   /** The line passes so near to the head that it is a caution. */
   readonly headIsNear = computed(() => {
     const clear_m = this.shown.bench().headClearance_m;
     return clear_m !== undefined && clear_m < FACE_CLEARANCE_M;
+  });
+  /** Where the words at the top begin: beside a wall on the left. */
+  readonly topX = computed(() => {
+    const anchor = this.drawn.anchorAt();
+    return this.drawn.view().side === -1 && anchor !== null ? anchor.x + TOP_PX.wall : TOP_PX.edge;
   });
   readonly clearance = computed(() => {
     const clear_m = this.shown.bench().headClearance_m;
@@ -35,13 +57,20 @@ export class SceneWords {
       : `recoil line: head clear by ${(clear_m * 100).toFixed(0)} cm`;
   });
 
-  readonly stretchMarks = computed(() =>
-    stretchMarks(
-      this.drawn.spans(),
-      this.drawn.outline(),
-      this.drawn.takenByFigures(),
-      this.drawn.knots().length === 0,
+  private readonly takenByAnchors = computed(() =>
+    takenByAnchor(
+      this.drawn.view(),
+      this.drawn.anchorAt(),
+      this.drawn.anchorShapes(),
+      this.heightX(),
     ),
+  );
+  readonly stretchMarks = computed(() =>
+    stretchMarks(this.drawn.spans(), this.drawn.outline(), [
+      // Over a pale ghost a figure is read well; far from its band it is not.
+      ...this.drawn.takenByPerson(),
+      ...this.takenByAnchors(),
+    ]),
   );
 
   readonly quantity = computed(() => {
@@ -55,6 +84,7 @@ export class SceneWords {
       this.shown.unit(),
     );
   });
+  readonly besideFigure = computed(() => besideFigure(this.quantity().figure));
   /** Where the demand acts: a moment at its joint, a pull where the band pulls. */
   private readonly actsAt = computed(() => {
     const { demand } = this.shown.bench().document.exercise;
@@ -67,10 +97,11 @@ export class SceneWords {
   readonly stand = linkedSignal<FigureNeeds, FigureStand>({
     source: () => ({
       pull: this.actsAt(),
-      digits: this.quantity().figure.length,
+      figure: this.quantity().figure,
       taken: [
-        ...this.drawn.takenByFigures(),
-        ...takenByAnchor(this.drawn.view(), this.drawn.anchorAt()),
+        ...this.drawn.takenByPerson(),
+        ...this.drawn.takenByGhosts(),
+        ...this.takenByAnchors(),
         ...this.drawn.spans().flatMap(takenByRibbon),
         ...this.stretchMarks().map(takenByMark),
         ...takenByLine(this.drawn.recoil()),

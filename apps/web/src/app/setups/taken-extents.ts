@@ -1,24 +1,20 @@
 import type { Point } from '../drawing/limb-path';
+import type { AnchorShape } from './anchor-shapes';
 import { alongCurve } from '../drawing/hanging-curve';
+import { type Extent, extentOf } from './extent';
 import { BONES, type Joints } from './drawn-joints';
 import type { RibbonSpan } from './ribbon-spans';
 import { SCENE, type SceneView } from './scene-geometry';
 import type { StretchMark } from './stretch-marks';
-
-/** A rectangle on the drawing that is taken, px. */
-export interface Extent {
-  readonly left: number;
-  readonly right: number;
-  readonly top: number;
-  readonly bottom: number;
-}
 
 /** Limbs, the head and, from above, the shoulders reach so far from joints and bones, px. */
 const BODY_WIDTH_PX = { limb: 22, head: 34, shoulders: 62 } as const;
 /** From where the drawing is seen, and how far the head is from the recoil line. */
 const TOP_WORDS: Extent = { left: 0, right: 230, top: 0, bottom: 52 };
 /** A stretch as it is written, px. */
-const MARK_PX = { width: 48, height: 14 } as const;
+export const MARK_PX = { width: 48, up: 14, down: 4 } as const;
+/** Width of a height as it is written, px. */
+const HEIGHT_WORDS_PX = 52;
 
 /**
  * What the person takes up: along the bones, round the head, and from above the shoulders.
@@ -41,17 +37,19 @@ export function takenByPerson(joints: Joints, { floor }: Pick<SceneView, 'floor'
   ];
 }
 
-/** What the words at the top and the anchor with its wall and its own words take up. */
+/** What the words at the top and the anchor with its wall or posts and its own words take up. */
 export function takenByAnchor(
   { floor, side }: Pick<SceneView, 'floor' | 'side'>,
   anchor: Point | null,
+  shapes: readonly AnchorShape[],
+  heightX: number,
 ): Extent[] {
   if (anchor === null) return [TOP_WORDS];
   const height = { top: anchor.y - 12, bottom: anchor.y + 12 };
   const bottom = floor ?? SCENE.floor;
   const wall = {
     1: { left: anchor.x - 10, right: SCENE.width, top: 0, bottom },
-    0: { left: anchor.x - 20, right: anchor.x + 90, ...height },
+    0: { left: anchor.x - 20, right: heightX + HEIGHT_WORDS_PX, ...height },
     [-1]: { left: 0, right: anchor.x + 10, top: 0, bottom },
   }[side];
   const name = {
@@ -59,7 +57,8 @@ export function takenByAnchor(
     0: { left: anchor.x + 30, right: anchor.x + 200, top: 8, bottom: 30 },
     [-1]: { left: anchor.x, right: anchor.x + 190, top: 48, bottom: 70 },
   }[side];
-  return [TOP_WORDS, wall, name];
+  const posts = shapes.flatMap(({ extent }) => (extent === undefined ? [] : [extent]));
+  return [TOP_WORDS, wall, name, ...posts];
 }
 
 export function takenByRibbon({ from, hanging, to, width }: RibbonSpan): Extent[] {
@@ -75,7 +74,7 @@ export function takenByLine(line: { readonly from: Point; readonly to: Point } |
 
 export function takenByMark({ anchor, x, y }: Pick<StretchMark, 'anchor' | 'x' | 'y'>): Extent {
   const left = x - { start: 0, middle: MARK_PX.width / 2, end: MARK_PX.width }[anchor];
-  return { left, right: left + MARK_PX.width, top: y - MARK_PX.height, bottom: y + 4 };
+  return extentOf({ x: left, y }, MARK_PX);
 }
 
 /** What is taken along a line, as squares that follow each other; `half` its half width, px. */
@@ -86,8 +85,4 @@ function takenAlong(from: Point, to: Point, half: number): Extent[] {
     const y = from.y + ((to.y - from.y) * i) / pieces;
     return { left: x - half, right: x + half, top: y - half, bottom: y + half };
   });
-}
-
-export function overlap(a: Extent, b: Extent): boolean {
-  return a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 }

@@ -1,7 +1,7 @@
 import { isLaidAlong, knowBand } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
 import { bandRecord, measuredBand, personRecord, pull } from '../../testing/records';
-import { ribbonSpans } from './ribbon-spans';
+import { type RibbonSpan, ribbonSpans } from './ribbon-spans';
 import { SCENE, sceneView, toScene } from './scene-geometry';
 import {
   EMPTY_BENCH,
@@ -120,6 +120,21 @@ describe('scene', () => {
       (span?.length ?? 0) / scale.pxPerMetre / (span?.stretch ?? 1),
       6,
     );
+  });
+
+  it('narrows the bands of a stack along the body and opens them like a fan', () => {
+    const bench = solve({ bandIds: ['a', 'b'] }, PERSON, [
+      BAND,
+      { ...BAND, record: { ...BAND.record, id: 'b' } },
+    ]);
+    const beside = sceneView({ plane: 'sagittal' }, [2, 1.2, 0]);
+    const [one, other] = ribbonSpans(bench, 40, beside);
+    const [first, second] = ribbonSpans(bench, 40, { ...beside, side: 0 });
+    const apart = (a: RibbonSpan | undefined, b: RibbonSpan | undefined, end: 'from' | 'to') =>
+      Math.hypot((a?.[end].x ?? 0) - (b?.[end].x ?? 0), (a?.[end].y ?? 0) - (b?.[end].y ?? 0));
+    expect(apart(one, other, 'to')).toBeCloseTo(apart(one, other, 'from'), 6);
+    expect(first?.width).toBeLessThan(one?.width ?? 0);
+    expect(apart(first, second, 'to')).toBeGreaterThan(apart(first, second, 'from') + 5);
   });
 
   it('lets a slack band hang, but not from above, where it hangs away from the eye', () => {
