@@ -122,7 +122,7 @@ await picture(
 await picture('setups-curl', async (page) => {
   await setups(page);
   await exercise(page, 'Curl, standing on the band', ['Reed']);
-  await page.getByRole('button', { name: 'Compare with a weight' }).click();
+  await page.getByRole('button', { name: 'a free weight' }).click();
 });
 await picture('setups-side-raise', async (page) => {
   await setups(page);

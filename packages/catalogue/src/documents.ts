@@ -23,6 +23,7 @@ import pushUpAcrossBack from '../exercises/push-up-across-back.json' with { type
 import loadedDip from '../exercises/loaded-dip.json' with { type: 'json' };
 import pullApart from '../exercises/pull-apart.json' with { type: 'json' };
 import chestPress from '../exercises/chest-press.json' with { type: 'json' };
+import chestPressAcrossBack from '../exercises/chest-press-across-back.json' with { type: 'json' };
 import inclinePress from '../exercises/incline-press.json' with { type: 'json' };
 import declinePress from '../exercises/decline-press.json' with { type: 'json' };
 import fly from '../exercises/fly.json' with { type: 'json' };
@@ -109,6 +110,7 @@ export const DOCUMENTS: readonly unknown[] = [
   loadedDip,
   pullApart,
   chestPress,
+  chestPressAcrossBack,
   inclinePress,
   declinePress,
   fly,

@@ -252,7 +252,12 @@ export { greatestTip } from './safety/balance.js';
 export { leastDistance } from './safety/room.js';
 export { hasLatex } from './safety/band.js';
 export { FACE_CLEARANCE_M, headClearance } from './safety/face.js';
-export { equalCable, equalDumbbell, type EqualWeight } from './alternatives/equal-weight.js';
+export {
+  equalCable,
+  equalDumbbell,
+  type EqualWeight,
+  pullsLevel,
+} from './alternatives/equal-weight.js';
 export { type KnownLaws, remeasured, type Remeasured } from './alternatives/remeasured.js';
 export { type ChangeCost, whatIf } from './alternatives/what-if.js';
 export { decide, decideByGates, isSchoolOffered } from './progression/decide.js';
@@ -301,12 +306,12 @@ export {
   type RouteForm,
   routeFor,
 } from './rig/compose.js';
-export { isLinkable, loopsOf } from './rig/link-bands.js';
+export { linkingOf, loopsOf } from './rig/link-bands.js';
 export {
   type DistanceMark,
   distanceMarks,
-  isLaidAlong,
   type MarkedSetup,
+  routesOfRuns,
   type SetupMarks,
   setupMarks,
   slippedLength,

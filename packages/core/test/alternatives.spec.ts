@@ -8,6 +8,7 @@ import {
   equalCable,
   equalDumbbell,
   type Plane,
+  pullsLevel,
   remeasured,
   rigSetup,
   type Setup,
@@ -89,6 +90,20 @@ describe('a weight of equal mean', () => {
     // At the end of a curl the cable, like the band, crosses the forearm less squarely.
     const { demand = [] } = equalCable(CURL, meanOf(CURL)) ?? {};
     expect(demand[20]).toBeGreaterThan(demand[0] ?? NaN);
+  });
+
+  it('is nothing like bands that pull level', () => {
+    const levelOf = (setup: Setup): boolean => {
+      const solved = rigSetup(setup);
+      if (!solved.ok) throw new Error(JSON.stringify(solved.faults));
+      return pullsLevel(setup, solved.value);
+    };
+    expect(levelOf(CURL)).toBeFalse();
+    const row = composeSetup(ROW_COMPOSITION);
+    expect(levelOf(row)).toBeTrue();
+    const high = { ...row, points: { anchor: [1, 3.5, 0] as const } };
+    expect(levelOf(high)).toBeFalse();
+    expect(levelOf({ ...CURL, exercise: HANG, runs: [], bands: [] })).toBeTrue();
   });
 
   it('is not offered where a weight has no say', () => {

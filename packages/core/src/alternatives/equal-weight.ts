@@ -2,9 +2,10 @@ import { WHOLE_REP } from '../body/motion.js';
 import { weightContacts } from '../demand/kinds/demand-kinds.js';
 import { prepareExercise } from '../demand/prepare.js';
 import { askedDemand, type PreparedDemand } from '../demand/prepared.js';
-import { rigSetup } from '../demand/solve-setup.js';
+import { rigSetup, type SolvedRig } from '../demand/solve-setup.js';
 import { strengthAt } from '../demand/strength.js';
-import { unlinkedPath } from '../rig/link-bands.js';
+import { chainedPath } from '../rig/link-bands.js';
+import { nodeIndex, type Rig } from '../rig/rig.js';
 import type { Setup } from '../rig/setup.js';
 
 /** The same exercise with something else than bands, of equal mean demand. */
@@ -44,6 +45,48 @@ export function equalDumbbell(setup: Setup, mean: number): EqualWeight | undefin
 }
 
 /**
+ * Whether a free weight is nothing like these bands: they pull more level than upright on where it
+ * would hang, seen from above, or there is nowhere to hang it. F is the bands' net pull there:
+ *
+ *     Σ √(Fx² + Fz²) > Σ |Fy|, at the start, the middle and the end of the rep
+ */
+export function pullsLevel({ exercise }: Setup, { buffers, rig }: SolvedRig): boolean {
+  const at = new Set(weightContacts(exercise).map((name) => nodeIndex(rig, name)));
+  if (exercise.plane === 'transverse' || exercise.bodyweight || at.size === 0) return true;
+  const { samples } = rig.prepared;
+  let [level, upright] = [0, 0];
+  for (const k of [0, Math.floor(samples / 2), samples - 1]) {
+    const net = [0, 0, 0];
+    for (let r = 0; r < rig.runs; r++) {
+      const strand_N = buffers.strand_N[r * samples + k] as number;
+      for (const [here, there] of stretchesOf(rig, r)) {
+        if (!at.has(here)) continue;
+        const [i, j] = [here * samples + k, there * samples + k];
+        const along = [rig.nodeX, rig.nodeY, rig.nodeZ].map(
+          (axis) => (axis[j] as number) - (axis[i] as number),
+        );
+        const length = Math.hypot(...along);
+        if (length > 0) along.forEach((d, a) => (net[a] = (net[a] ?? 0) + (strand_N * d) / length));
+      }
+    }
+    const [x = 0, y = 0, z = 0] = net;
+    level += Math.hypot(x, z);
+    upright += Math.abs(y);
+  }
+  return level > upright;
+}
+
+/** From each node of a run's path to the next, and back. */
+function stretchesOf(rig: Rig, r: number): [number, number][] {
+  const count = rig.pathLength[r] as number;
+  const node = (i: number): number => rig.path[r * rig.capacity.pathNodes + (i % count)] as number;
+  return Array.from({ length: rig.closed[r] === 1 ? count : count - 1 }, (_, i) => [
+    [node(i), node(i + 1)] as [number, number],
+    [node(i + 1), node(i)] as [number, number],
+  ]).flat();
+}
+
+/**
  * A cable of even tension T along the first band's path with the same mean:
  * the mean of what u + T·g asks equal to `mean`, g the demand per newton of tension. Undefined
  * without a band, and where the mean is out of reach.
@@ -63,7 +106,7 @@ export function equalCable(setup: Setup, mean: number): EqualWeight | undefined 
   const rigged = rigSetup({
     ...setup,
     bands: [thread],
-    runs: [{ band: band.id, path: pathOfOneBand(setup) }],
+    runs: [{ band: band.id, path: chainedPath(setup) ?? run.path }],
     links: undefined,
     loads: undefined,
   });
@@ -75,14 +118,6 @@ export function equalCable(setup: Setup, mean: number): EqualWeight | undefined 
     return strand_N > 0 ? ((buffers.signed[k] as number) - value) / strand_N : 0;
   });
   return matched(setup, { kind: 'cable', at: [], demand, slope, most: HARDEST_N }, mean);
-}
-
-/** The first band's path; where bands hang one through the other, the last one's from the anchor. */
-function pathOfOneBand({ links = {}, runs }: Setup): readonly string[] {
-  const [first] = runs;
-  const anchor = first?.path[0] ?? '';
-  const chained = Object.keys(links).length > 0;
-  return unlinkedPath((chained ? runs.at(-1) : first)?.path ?? [], anchor, links);
 }
 
 /** What takes the bands' place, of which an amount is looked for. */

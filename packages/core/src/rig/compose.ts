@@ -14,7 +14,13 @@ import {
   type AnchorPlace,
   rootOnAnchor,
 } from './anchor-points.js';
-import { type BandChain, chainPaths, isLinkable, loopsOf } from './link-bands.js';
+import {
+  type BandChain,
+  chainFromAnchor,
+  chainHandToHand,
+  linkingOf,
+  loopsOf,
+} from './link-bands.js';
 import type { Load, Setup } from './setup.js';
 
 /** Bands that close on themselves, or bands with two ends. */
@@ -180,15 +186,26 @@ export function otherSide(route: Route): Route {
 
 /** The chain of a composition whose loops hang one through the other; undefined for all others. */
 function chainOf<Ex extends AnchoredExercise>(
-  { bands, exercise, linked = false, routes }: Composition<Ex>,
+  { bands, body, exercise, linked = false, routes }: Composition<Ex>,
   points: Readonly<Record<string, [number, number, number]>>,
 ): BandChain | undefined {
   const route = routes.find((one) => one.for === 'continuous');
-  const count = loopsOf(bands).length;
-  if (!linked || count < 2 || route === undefined || !isLinkable(exercise, route)) return undefined;
+  if (!linked || route === undefined) return undefined;
+  const loops = loopsOf(bands);
   const name = exercise.anchor?.point ?? '';
   const at = points[name];
-  return at === undefined ? undefined : chainPaths(route, name, at, count);
+  switch (linkingOf(exercise, route, loops.length)) {
+    case 'fromAnchor':
+      return at === undefined ? undefined : chainFromAnchor(route, name, at, loops.length);
+    case 'handToHand':
+      return chainHandToHand(
+        route,
+        loops as [FittedBand, FittedBand],
+        at ?? [0, body.stature_m / 2, 0],
+      );
+    case undefined:
+      return undefined;
+  }
 }
 
 /** Material below the grip that takes no part, m: both strands of a loop, the tail of the rest. */

@@ -3,8 +3,8 @@ import { DEFAULT_WIDTHS } from '../body/contacts.js';
 import { bandsOverLimit, rigSetup } from '../demand/solve-setup.js';
 import { isContinuous, naturalStrands } from '../elastic/band.js';
 import { type AnchoredExercise, anchorPlaceOf, anchorPoints } from './anchor-points.js';
-import type { Route } from './compose.js';
-import { unlinkedPath } from './link-bands.js';
+import { otherSide, type Route } from './compose.js';
+import { chainedPath } from './link-bands.js';
 import type { Setup } from './setup.js';
 
 /** A set-up whose exercise knows its anchor, its routes and how the body is held. */
@@ -71,14 +71,15 @@ function overOrigin({ anchor, plane, root }: MarkedSetup['exercise']): string {
  * How far below its end the gripped band is held, m: what the run takes up
  * beyond its route and what lies round the anchor, half of it for a loop, whose
  * two strands are both gripped.
- * Of bands that hang one through the other the last is the one in the hands.
  */
-export function slippedLength({ bands, exercise, links = {}, runs }: MarkedSetup): number {
-  const run = Object.keys(links).length > 0 ? runs.at(-1) : runs[0];
-  const band = bands.find(({ id }) => id === run?.band);
+export function slippedLength(setup: MarkedSetup): number {
+  const routes = routesOfRuns(setup);
+  // Of loops that hang one through the other the last is in the hands.
+  const r = Object.keys(setup.links ?? {}).length > 0 ? setup.runs.length - 1 : 0;
+  const run = setup.runs[r];
+  const band = setup.bands.find(({ id }) => id === run?.band);
   if (run === undefined || band === undefined) return 0;
-  const route = exercise.routes?.find((one) => isLaidAlong(run.path, one, { exercise, links }));
-  const taken_m = (run.takeUp_m ?? 0) - (run.hitch_m ?? 0) - (route?.takeUp_m ?? 0);
+  const taken_m = (run.takeUp_m ?? 0) - (run.hitch_m ?? 0) - (routes[r]?.takeUp_m ?? 0);
   return Math.max(0, taken_m / (isContinuous(band.kind) ? 2 : 1));
 }
 
@@ -88,28 +89,35 @@ export function slippedLength({ bands, exercise, links = {}, runs }: MarkedSetup
  *
  * @param girth_m length once round the anchor, m; 0 where there is none to lie round
  */
-export function turnsRound(
-  { bands, exercise, links = {}, runs }: MarkedSetup,
-  girth_m: number,
-): number {
-  const [run] = runs;
-  const band = bands.find(({ id }) => id === run?.band);
+export function turnsRound(setup: MarkedSetup, girth_m: number): number {
+  const r = setup.runs.findIndex(({ hitch_m = 0 }) => hitch_m > 0);
+  const run = setup.runs[r];
+  const band = setup.bands.find(({ id }) => id === run?.band);
   if (run === undefined || band === undefined || girth_m <= 0) return 0;
-  const laid = Object.keys(links).length > 0 ? runs.at(-1) : run;
-  const route = exercise.routes?.find((one) =>
-    isLaidAlong(laid?.path ?? [], one, { exercise, links }),
-  );
+  const route = routesOfRuns(setup)[r];
   const rounds = Math.round((run.hitch_m ?? 0) / (naturalStrands(band.kind) * girth_m));
   return Math.max(0, rounds - (route?.choked === true ? 1 : 0));
 }
 
-/** Whether a run's path is that of the route, links standing for the anchor. */
-export function isLaidAlong(
-  path: readonly string[],
-  route: Pick<Route, 'path'>,
-  { exercise, links = {} }: Pick<MarkedSetup, 'exercise' | 'links'>,
-): boolean {
-  return unlinkedPath(path, exercise.anchor?.point ?? '', links).join() === route.path.join();
+/**
+ * The exercise's route that each run lies on: loops that hang one through the other lie on one
+ * together, and a band may lie on a route's other side where the exercise has one on each.
+ * Undefined for a run that lies on none.
+ */
+export function routesOfRuns(setup: MarkedSetup): (Route | undefined)[] {
+  const { exercise, links = {}, runs } = setup;
+  const lying = (path: readonly string[] = []): Route | undefined => {
+    const isOn = (route: Route): boolean => route.path.join() === path.join();
+    return exercise.routes?.find(
+      (route) => isOn(route) || (exercise.bandOnEachSide === true && isOn(otherSide(route))),
+    );
+  };
+  const whole = chainedPath(setup);
+  const chained = lying(whole);
+  return runs.map(({ path }) => {
+    if (!path.some((name) => name in links)) return lying(path);
+    return path.every((name) => name in links || whole?.includes(name)) ? chained : undefined;
+  });
 }
 
 /** What a set-up asks at another distance from its anchor. */

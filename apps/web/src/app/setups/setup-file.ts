@@ -5,7 +5,7 @@ import {
   setupDocument,
   type SetupRecord,
 } from '@wiry-otter/contracts';
-import { type Fault, isLaidAlong, rigSetup } from '@wiry-otter/core';
+import { type Fault, rigSetup, type RouteForm, routesOfRuns } from '@wiry-otter/core';
 import { downloadJson } from '../documents/json-file';
 import type { KnownBand } from '../bands/band-law';
 import { laidOver, savedPlace, type WorkbenchState } from './workbench-model';
@@ -87,30 +87,28 @@ function refused(words: string, faults: readonly Said[]): ReadSetup {
   };
 }
 
-/** Paths that are none of the exercise's routes, nor a band between the anchor and the next. */
+/** Paths that are none of the exercise's routes. */
 function strangePaths(complete: CompleteSetupDocument): Said[] {
-  const { exercise, links = {}, runs } = complete;
-  const inChain = (name: string): boolean => name === exercise.anchor?.point || name in links;
+  const { exercise, runs } = complete;
+  const routes = routesOfRuns(complete);
   return runs.flatMap(({ path }, r) =>
-    path.every(inChain) ||
-    exercise.routes?.some((route) => isLaidAlong(path, route, complete)) === true
-      ? []
-      : [
+    routes[r] === undefined
+      ? [
           {
             path: `$.runs[${r}].path`,
             found: path.join(' '),
             expected: `a route of ${exercise.title}`,
           },
-        ],
+        ]
+      : [],
   );
 }
 
 function partOf(complete: CompleteSetupDocument, girth_m: number): Partial<WorkbenchState> {
-  const { bands, body, exercise, runs, widths } = complete;
-  const routeOf = (form: 'continuous' | 'open'): string | null =>
-    exercise.routes?.find(
-      (route) => route.for === form && runs.some(({ path }) => isLaidAlong(path, route, complete)),
-    )?.id ?? null;
+  const { bands, body, exercise, widths } = complete;
+  const routes = routesOfRuns(complete);
+  const routeOf = (form: RouteForm): string | null =>
+    routes.find((route) => route?.for === form)?.id ?? null;
   return {
     exerciseId: exercise.id,
     anchorId: null,

@@ -1,5 +1,11 @@
 import type { EqualWeight } from '@wiry-otter/core';
 
+/** What bands are compared with. */
+export const COMPARABLE_WORDS: Readonly<Record<EqualWeight['kind'], string>> = {
+  dumbbell: 'a free weight',
+  cable: 'a cable',
+};
+
 /** A demand below this share of its most is next to nothing. */
 const NEXT_TO_NOTHING = 0.12;
 /** A curve that stays within this share of its most is even. */

@@ -24,7 +24,7 @@ import {
   hasLatex,
   headClearance,
   isContinuous,
-  isLinkable,
+  linkingOf,
   type Load,
   loopsOf,
   type PhaseRange,
@@ -204,12 +204,15 @@ export function compositionOf(input: WorkbenchInput): Composition<ExerciseDocume
   };
 }
 
-/** Whether the loops put on can hang one through the other. */
-export function canLink({ bands, exercise, state }: WorkbenchInput): boolean {
+/** How the loops put on can hang one through the other; undefined where they cannot. */
+export function linkingOnBench({
+  bands,
+  exercise,
+  state,
+}: WorkbenchInput): ReturnType<typeof linkingOf> {
   const loops = loopsOf(bands.map(({ record }) => record));
-  return (
-    loops.length > 1 && chosenRoutes(exercise, state).some((route) => isLinkable(exercise, route))
-  );
+  const [route] = chosenRoutes(exercise, state).filter(({ for: form }) => form === 'continuous');
+  return route && linkingOf(exercise, route, loops.length);
 }
 
 /** Bands with a law that the exercise has a route for. */

@@ -8,9 +8,11 @@ const BAND = bandRecord({
   measurements: [measurementRecord([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)])],
 });
 
+const SECOND = { ...BAND, id: `${UUID}8`, name: 'Second', tag: null };
+
 function openBench(): InstanceType<typeof WorkbenchStore> {
   TestBed.resetTestingModule();
-  setUpStudio([BAND]);
+  setUpStudio([BAND, SECOND]);
   const bench = TestBed.runInInjectionContext(() => new WorkbenchStore());
   TestBed.tick();
   return bench;
@@ -123,7 +125,7 @@ describe('workbench store', () => {
     expect(bench.set.stance_m()).toBeNull();
   });
 
-  it('tells what changes would cost, and the weight of equal mean', () => {
+  it('tells what changes would cost, and the cable of equal mean', () => {
     const bench = openBench();
     expect([...bench.costs()]).toEqual([]);
     bench.toggleBand(BAND.id);
@@ -136,6 +138,29 @@ describe('workbench store', () => {
     expect(fold?.share).toBeGreaterThan(1);
     bench.chooseRoute('continuous', 'folded');
     expect([...bench.costs()].some(({ id }) => id.startsWith('fold'))).toBeFalse();
-    expect(bench.equalWeight()?.kind).toBe('dumbbell');
+    // A row pulls level: no free weight is like it.
+    expect(bench.comparable()).toEqual(['cable']);
+    expect(bench.equalCable()?.amount).toBeGreaterThan(0);
+    bench.chooseExercise('curl');
+    expect(bench.comparable()).toEqual(['dumbbell', 'cable']);
+    expect(bench.equalDumbbell()?.amount).toBeGreaterThan(0);
+  });
+
+  it('hangs loops one through the other, in the order that is chosen', () => {
+    const bench = openBench();
+    for (const id of [BAND.id, SECOND.id]) bench.toggleBand(id);
+    expect(bench.linking()).toBe('fromAnchor');
+    bench.setLinked(true);
+    const first = (): string | undefined => bench.solved()?.document.runs[0]?.band;
+    expect(first()).toBe(BAND.id);
+    bench.putFirst(SECOND.id);
+    expect(first()).toBe(SECOND.id);
+    bench.undo();
+    expect(first()).toBe(BAND.id);
+    // With nothing on a wall they go round the back, from hand to hand.
+    bench.chooseExercise('push-up-across-back');
+    expect(bench.linking()).toBe('handToHand');
+    bench.setLinked(true);
+    expect(Object.keys(bench.solved()?.document.links ?? {})).toEqual(['link1']);
   });
 });

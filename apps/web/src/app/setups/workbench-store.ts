@@ -1,4 +1,4 @@
-import { computed, effect, inject, untracked } from '@angular/core';
+import { computed, effect, inject, type Signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   patchState,
@@ -15,7 +15,10 @@ import {
   type Cure,
   equalCable,
   equalDumbbell,
+  type EqualWeight,
   type Fault,
+  isContinuous,
+  pullsLevel,
 } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import * as z from 'zod';
@@ -27,7 +30,7 @@ import { studioFeature } from '../state/studio';
 import { bestAnchor, isOnBody, missingWords, usableAnchors } from './kit';
 import { withUndo } from './undo';
 import {
-  canLink,
+  linkingOnBench,
   costsOf,
   DISTANCE_RANGE,
   EMPTY_BENCH,
@@ -187,21 +190,30 @@ export const WorkbenchStore = signalStore(
         );
       }),
       solved,
-      linkable: computed(() => {
+      /** How the loops put on can hang one through the other; null where they cannot. */
+      linking: computed(() => {
         const present = input();
-        return present !== null && canLink(present);
+        return (present && linkingOnBench(present)) ?? null;
       }),
+      /** The loops put on, in their order. */
+      loops: computed(() =>
+        (input()?.bands ?? []).filter(({ record }) => isContinuous(record.kind)),
+      ),
       faults: computed(() => {
         const value = outcome();
         return value === null || 'document' in value ? NO_FAULTS : value;
       }),
-      /** The same exercise with a free weight, or a cable where a weight has no say, of equal mean. */
-      equalWeight: computed(() => {
+      /** What the bands can be compared with: a free weight only where they do not pull level. */
+      comparable: computed<readonly EqualWeight['kind'][]>(() => {
         const present = solved();
-        if (present === null || present.document.runs.length === 0) return undefined;
-        const { mean } = present.solved.summary;
-        return equalDumbbell(present.document, mean) ?? equalCable(present.document, mean);
+        if (present === null || present.document.runs.length === 0) return [];
+        const level = pullsLevel(present.document, present.solved);
+        return level ? ['cable'] : ['dumbbell', 'cable'];
       }),
+      /** The same exercise with a free weight of equal mean. */
+      equalDumbbell: equalWith(solved, equalDumbbell),
+      /** The same exercise with a cable of equal mean. */
+      equalCable: equalWith(solved, equalCable),
     };
   }),
   withMethods((store) => {
@@ -257,6 +269,11 @@ export const WorkbenchStore = signalStore(
       /** Hangs the loops one through the other, or side by side. */
       setLinked(linked: boolean): void {
         changeAnew('linked', { linked });
+      },
+      /** Hangs this loop first: nearest the anchor, or at the left hand. */
+      putFirst(bandId: string): void {
+        const others = store.set.bandIds().filter((id) => id !== bandId);
+        changeAnew('order', { bandIds: [bandId, ...others] });
       },
       setSide(side: WorkbenchState['side']): void {
         store.change('side', { side });
@@ -374,6 +391,17 @@ export const WorkbenchStore = signalStore(
     },
   }),
 );
+
+function equalWith(
+  solved: Signal<SolvedWorkbench | null>,
+  equal: typeof equalDumbbell,
+): Signal<EqualWeight | undefined> {
+  return computed(() => {
+    const present = solved();
+    if (present === null || present.document.runs.length === 0) return undefined;
+    return equal(present.document, present.solved.summary.mean);
+  });
+}
 
 /** Lengths to whole centimetres; kilograms and turns to as many decimals. */
 function inCentimetres(value: number): number {

@@ -16,6 +16,7 @@ import {
   askedOf,
   type ChangeCost,
   DEFAULT_SAMPLES,
+  type EqualWeight,
   fromNewtons,
   solveSetup,
   writeForce,
@@ -43,7 +44,7 @@ import { SavedSetups } from './saved-setups';
 import { ScenePanel } from './scene-panel';
 import { type OtherCurve, Trace } from './trace';
 import { Tune } from './tune';
-import { compareWords, weightTitle } from './weight-words';
+import { COMPARABLE_WORDS, compareWords, weightTitle } from './weight-words';
 import { chosenRoutes, type SolvedWorkbench } from './workbench-model';
 import { WorkbenchStore } from './workbench-store';
 
@@ -129,9 +130,23 @@ export class Workbench {
   protected readonly before = signal<Readonly<Record<string, string>> | null>(null);
 
   /** The same with a weight of equal mean beside it, on request: looking for one solves twice more. */
-  protected readonly comparing = signal(false);
+  private readonly wishedComparison = signal<EqualWeight['kind'] | null>(null);
+  protected readonly comparing = computed(() => {
+    const wished = this.wishedComparison();
+    return wished !== null && this.bench.comparable().includes(wished) ? wished : null;
+  });
+  private readonly equal = computed(() => {
+    switch (this.comparing()) {
+      case 'dumbbell':
+        return this.bench.equalDumbbell();
+      case 'cable':
+        return this.bench.equalCable();
+      case null:
+        return undefined;
+    }
+  });
   protected readonly weightCurve = computed<OtherCurve | null>(() => {
-    const weight = this.comparing() ? this.bench.equalWeight() : undefined;
+    const weight = this.equal();
     return weight === undefined
       ? null
       : {
@@ -139,8 +154,9 @@ export class Workbench {
           demand: weight.demand,
         };
   });
+  protected readonly comparableWords = COMPARABLE_WORDS;
   protected readonly weightWords = computed(() => {
-    const weight = this.bench.equalWeight();
+    const weight = this.equal();
     const solved = this.solved();
     if (weight === undefined || solved === null) return null;
     const { buffers, rig, summary } = solved.solved;
@@ -237,13 +253,19 @@ export class Workbench {
       { key: ']', words: 'on through the rep', press: () => this.slide(SLIDE) },
       { key: 'u', words: 'undo', press: () => this.bench.undo() },
       { key: 'r', words: 'redo', press: () => this.bench.redo() },
-      { key: 'w', words: 'compare with a weight', press: () => this.comparing.update((on) => !on) },
+      { key: 'w', words: 'compare with a weight', press: () => this.compareWith('dumbbell') },
+      { key: 'c', words: 'compare with a cable', press: () => this.compareWith('cable') },
       ...Array.from({ length: 9 }, (_, i) => ({
         key: String(i + 1),
         words: `band with tag ${i + 1} on or off`,
         press: () => this.toggleTag(i + 1),
       })),
     ]);
+  }
+
+  /** Shows the bands beside something of equal mean; asked for again, alone. */
+  protected compareWith(kind: EqualWeight['kind']): void {
+    this.wishedComparison.update((wished) => (wished === kind ? null : kind));
   }
 
   private followInPauses(): void {
