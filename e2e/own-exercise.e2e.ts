@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { DEMO_TRAINER } from './browser.js';
 
-test('an exercise of one’s own: copied, posed, kept, offered on the bench, out and in', async ({
+test('an exercise of one’s own: copied, posed, kept, offered on the workbench, out and in', async ({
   page,
 }) => {
   await page.request.post('/api/sign-in', { data: DEMO_TRAINER });
@@ -86,7 +86,7 @@ test('an exercise of one’s own: copied, posed, kept, offered on the bench, out
     await page.getByRole('button', { name: 'Leave it' }).click();
   });
 
-  await test.step('the bench offers it, judged as it was said', async () => {
+  await test.step('the workbench offers it, judged as it was said', async () => {
     await page.getByRole('link', { name: 'Set-ups' }).first().click();
     await page.getByRole('combobox', { name: /^Exercise/ }).selectOption({ label: 'Capstan row' });
     const scene = page.getByRole('region', { name: 'Scene' });

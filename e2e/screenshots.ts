@@ -47,7 +47,7 @@ const setups = async (page: Page): Promise<void> => {
   await screen(page, 'Set-ups');
   await page.getByTestId('figure-mean').waitFor();
 };
-/** Another exercise on the bench, with these bands alone. */
+/** Another exercise on the workbench, with these bands alone. */
 const exercise = async (page: Page, label: string, bands: readonly string[]): Promise<void> => {
   await page.getByLabel('Exercise').selectOption({ label });
   const scene = page.getByRole('region', { name: 'Scene' });

@@ -59,7 +59,7 @@ test('the whole way: from three pulls on a scale to the next prescription', asyn
       .selectOption({ label: 'Wall strap with rings' });
     await page.getByRole('button', { name: 'Plumb line' }).click();
     const person = page.getByRole('slider', { name: 'Distance of the person from the anchor' });
-    // The bench begins where the exercise usually has its anchor.
+    // The workbench begins where the exercise usually has its anchor.
     await page.getByLabel('Distance, cm').fill('190');
     await page.getByLabel('Distance, cm').blur();
     await expect(person).toHaveAttribute('aria-valuenow', '190');

@@ -16,7 +16,7 @@ const band = (page: Page, name: string) =>
 const choice = (page: Page, label: string) =>
   page.getByRole('combobox', { name: new RegExp(`^${label}`) });
 
-/** Takes every band off the bench. */
+/** Takes every band off the workbench. */
 async function clearBands(page: Page): Promise<void> {
   const on = page.getByRole('region', { name: 'Scene' }).locator('button[aria-pressed=true]');
   for (let i = (await on.count()) - 1; i >= 0; i--) await on.nth(i).click();
@@ -121,7 +121,7 @@ test('the side of a door is refused for a steep pull, and cured by another ancho
   await expect(page.getByText(/a strap holds 30°/)).toHaveCount(0);
 });
 
-test('a place gets another anchor, and the bench offers it; an incomplete one is named', async ({
+test('a place gets another anchor, and the workbench offers it; an incomplete one is named', async ({
   page,
 }) => {
   await openBench(page, 'Tobias Quill');
@@ -164,7 +164,7 @@ test('a figure is dragged by its name: stance, turns and the body', async ({ pag
   await drag('↔ stance, cm', 60);
   await expect(stance).toHaveValue(String(narrow + 10));
   expect(await mean(page)).toBeGreaterThan(before);
-  await page.getByRole('button', { name: 'Undo on the bench' }).click();
+  await page.getByRole('button', { name: 'Undo on the workbench' }).click();
   await expect(stance).toHaveValue(String(narrow));
 
   const stature = page.getByLabel('stature, cm');

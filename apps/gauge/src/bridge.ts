@@ -1,4 +1,4 @@
-import { encodeWeightMeasurement, formatBenchLine, type TimeStamp } from '@wiry-otter/core';
+import { encodeWeightMeasurement, formatScaleLine, type TimeStamp } from '@wiry-otter/core';
 import type { IncomingMessage } from 'node:http';
 import { type AddressInfo } from 'node:net';
 import { type WebSocket, WebSocketServer } from 'ws';
@@ -11,8 +11,8 @@ import { type ScaleReading, SimulatedScale } from './simulated-scale.js';
 /** Readings per second, as hanging scales with a radio send them. */
 const HERTZ = 10;
 
-/** Packets of the Weight Scale Service, or lines of the bench scale protocol. */
-const PATHS = ['/weight-scale', '/bench-line'] as const;
+/** Packets of the Weight Scale Service, or lines of the weighing scale’s protocol. */
+const PATHS = ['/weight-scale', '/scale-line'] as const;
 type Path = (typeof PATHS)[number];
 
 const MOST_CONNECTIONS = 8;
@@ -122,7 +122,7 @@ function asPacket(reading: ScaleReading): Uint8Array | undefined {
 
 function asLine(reading: ScaleReading): string | undefined {
   return reading.kind === 'pull'
-    ? `${formatBenchLine(reading.force_N, reading.settled)}\r\n`
+    ? `${formatScaleLine(reading.force_N, reading.settled)}\r\n`
     : undefined;
 }
 

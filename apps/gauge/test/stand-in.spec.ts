@@ -1,6 +1,6 @@
 import {
   LineAssembler,
-  parseBenchLine,
+  parseScaleLine,
   parseWeightMeasurement,
   type Plateau,
   PlateauFinder,
@@ -131,12 +131,12 @@ describe('the bridge', () => {
     expect(Math.max(...forces)).toBeGreaterThan(20);
   });
 
-  it('sends lines of the bench scale protocol', async () => {
+  it('sends lines of the weighing scale’s protocol', async () => {
     const lines = new LineAssembler();
     const states: boolean[] = [];
-    await listen('/bench-line', (data) => {
+    await listen('/scale-line', (data) => {
       for (const line of lines.push(data.toString())) {
-        const read = parseBenchLine(line);
+        const read = parseScaleLine(line);
         if (read.ok) states.push(read.value.settled);
       }
       return states.length >= 6;
@@ -146,7 +146,7 @@ describe('the bridge', () => {
 
   it('says what it expected of a command it does not know', async () => {
     const said = await new Promise<string>((resolve, reject) => {
-      const socket = new WebSocket(`${bridge.url}/bench-line`);
+      const socket = new WebSocket(`${bridge.url}/scale-line`);
       socket.on('error', reject);
       socket.on('open', () => socket.send('{"hand":"wave"}'));
       socket.on('message', (data: Buffer) => {

@@ -77,7 +77,7 @@ export {
   equalSums,
 } from './elastic/comparison.js';
 export {
-  rigForGauge,
+  riggedForGauge,
   type Rigged,
   type RiggedBand,
   riggedLength,
@@ -125,11 +125,11 @@ export {
   type WeightMeasurement,
 } from './gauge/weight-measurement.js';
 export {
-  type BenchLine,
-  formatBenchLine,
+  type ScaleLine,
+  formatScaleLine,
   LineAssembler,
-  parseBenchLine,
-} from './gauge/bench-line.js';
+  parseScaleLine,
+} from './gauge/scale-line.js';
 export { type GaugeValue, type Plateau, PlateauFinder } from './gauge/plateau.js';
 export { GREATEST_TARE_N, Tare, type Zeroing } from './gauge/tare.js';
 export {

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import {
   encodeWeightMeasurement,
-  formatBenchLine,
+  formatScaleLine,
   LineAssembler,
-  parseBenchLine,
+  parseScaleLine,
   parseWeightMeasurement,
   type Plateau,
   PlateauFinder,
@@ -111,9 +111,9 @@ describe('a weight measurement packet', () => {
   });
 });
 
-describe('a bench scale’s line', () => {
+describe('a weighing scale’s line', () => {
   it('gives pull, state and mode', () => {
-    const read = parseBenchLine('ST,GS,+00012.3kg');
+    const read = parseScaleLine('ST,GS,+00012.3kg');
     expect(read.ok).toBeTrue();
     if (!read.ok) return;
     expect(read.value.force_N).toBeCloseTo(12.3 * STANDARD_GRAVITY_M_S2, 9);
@@ -122,25 +122,25 @@ describe('a bench scale’s line', () => {
   });
 
   it('may be unsettled, net, in pounds or overloaded', () => {
-    const net = parseBenchLine('US,NT,-00000.4lb');
+    const net = parseScaleLine('US,NT,-00000.4lb');
     expect(net.ok && net.value.settled).toBeFalse();
     expect(net.ok && net.value.net).toBeTrue();
     expect(net.ok && net.value.force_N).toBeCloseTo(-0.4 * 4.4482216152605, 9);
-    const over = parseBenchLine('OL,GS,+00000.0kg');
+    const over = parseScaleLine('OL,GS,+00000.0kg');
     expect(over.ok && over.value.force_N).toBeNull();
   });
 
   it('that is none is shown in the fault', () => {
     for (const line of ['', 'ST,GS,12', 'ST,GS,+1e9kg', 'ST,GS,+00012.3st', 'x'.repeat(10_000)]) {
-      const read = parseBenchLine(line);
+      const read = parseScaleLine(line);
       expect(read.ok).withContext(line.slice(0, 20)).toBeFalse();
       expect(!read.ok && (read.faults[0]?.found.length ?? 0)).toBeLessThan(80);
     }
   });
 
   it('comes back as it was written, to 0.1 kg', () => {
-    expect(formatBenchLine(12.34 * STANDARD_GRAVITY_M_S2, true)).toBe('ST,GS,+00012.3kg');
-    expect(formatBenchLine(-0.2 * STANDARD_GRAVITY_M_S2, false)).toBe('US,GS,-00000.2kg');
+    expect(formatScaleLine(12.34 * STANDARD_GRAVITY_M_S2, true)).toBe('ST,GS,+00012.3kg');
+    expect(formatScaleLine(-0.2 * STANDARD_GRAVITY_M_S2, false)).toBe('US,GS,-00000.2kg');
   });
 
   it('is put together from pieces as they arrive', () => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import {
   calibrate,
-  rigForGauge,
+  riggedForGauge,
   predictStrand,
   riggedLength,
   STANDARD_GRAVITY_M_S2,
@@ -12,15 +12,15 @@ import {
 describe('rigging for the gauge', () => {
   it('hangs a loop by two strands and folds it to four of half the length', () => {
     const loop = { kind: 'loop' as const, flatLength_m: 1.04 };
-    expect(rigForGauge(loop, 'end')).toEqual({ strands: 2, rest_m: 1.04, dead_m: 0 });
-    expect(rigForGauge(loop, 'folded')).toEqual({ strands: 4, rest_m: 0.52, dead_m: 0 });
-    expect(rigForGauge(loop, 'standing')).toEqual({ strands: 2, rest_m: 1.04, dead_m: 0 });
+    expect(riggedForGauge(loop, 'end')).toEqual({ strands: 2, rest_m: 1.04, dead_m: 0 });
+    expect(riggedForGauge(loop, 'folded')).toEqual({ strands: 4, rest_m: 0.52, dead_m: 0 });
+    expect(riggedForGauge(loop, 'standing')).toEqual({ strands: 2, rest_m: 1.04, dead_m: 0 });
   });
 
   it('counts the fittings of a tube once along the pull, half of them when folded', () => {
     const tube = { kind: 'tube' as const, flatLength_m: 1.2, deadLength_m: 0.3 };
-    expect(rigForGauge(tube, 'end')).toEqual({ strands: 1, rest_m: 1.2, dead_m: 0.3 });
-    expect(rigForGauge(tube, 'folded')).toEqual({ strands: 2, rest_m: 0.6, dead_m: 0.15 });
+    expect(riggedForGauge(tube, 'end')).toEqual({ strands: 1, rest_m: 1.2, dead_m: 0.3 });
+    expect(riggedForGauge(tube, 'folded')).toEqual({ strands: 2, rest_m: 0.6, dead_m: 0.15 });
   });
 
   it('gives the length that brings a stretch about, fittings and all', () => {
@@ -33,7 +33,7 @@ describe('rigging for the gauge', () => {
         fc.double({ min: 1, max: 3, noNaN: true }),
         (kind, rigging, flatLength_m, deadLength_m, stretch) => {
           const band = { kind, flatLength_m, deadLength_m };
-          const rigged = rigForGauge(band, rigging);
+          const rigged = riggedForGauge(band, rigging);
           const length_m = riggedLength(rigged, stretch);
           const reading = toStrandReading(band, { ...rigged, length_m, force_N: 40 });
           expect(reading.stretch).toBeCloseTo(stretch, 9);

@@ -42,7 +42,7 @@ describe('statics of a rig', () => {
   it('pulls on all contacts of a run with forces that sum to zero', () => {
     fc.assert(
       fc.property(bandArbitrary('a'), pathArbitrary, (band, path) => {
-        // Every place on the path is judged, so its force is tracked; the anchor is tracked anyway.
+        // The demand is taken at every place on the path, so its force is tracked; the anchor is tracked anyway.
         const contacts = [...new Set(path.filter((name) => name !== 'anchor'))];
         const exercise: Exercise = { ...ROW, demand: { kind: 'contact', at: contacts } };
         const rigged = rigSetup(setupOf(exercise, [band], path));

@@ -37,7 +37,7 @@ export const STANDING_ERROR_N = Math.SQRT2 * BATHROOM_SCALE_ERROR_KG * STANDARD_
  * length and doubles the strands; both ends then hang side by side, so that
  * half of the fittings lies along the pull.
  */
-export function rigForGauge(band: RiggedBand, rigging: Rigging): Rigged {
+export function riggedForGauge(band: RiggedBand, rigging: Rigging): Rigged {
   const strands = naturalStrands(band.kind);
   const dead_m = band.deadLength_m ?? 0;
   return rigging === 'folded'

@@ -7,7 +7,7 @@ import {
   readingInput,
   type ReadingInput,
 } from '@wiry-otter/contracts';
-import { rigForGauge, toStrandReading } from '@wiry-otter/core';
+import { riggedForGauge, toStrandReading } from '@wiry-otter/core';
 import { decimals } from './band-rows.js';
 import type { Column, RowReader } from './columns.js';
 
@@ -64,7 +64,10 @@ export function pulledRowOf(row: RowReader, bands: readonly BandRecord[]): Pulle
     note: 'Imported',
   });
   const rigged = measurement.ok
-    ? rigForGauge({ ...band, deadLength_m: band.fittings?.deadLength_m }, measurement.value.rigging)
+    ? riggedForGauge(
+        { ...band, deadLength_m: band.fittings?.deadLength_m },
+        measurement.value.rigging,
+      )
     : undefined;
   const rest_m = row.quantity('rest');
   const reading = parseDocument(readingInput, {

@@ -33,7 +33,7 @@ export async function savePlan(
   }
 }
 
-/** Pulls of one band, day, copy, rig and gauge are one measurement. */
+/** Pulls of one band, day, copy, rigging and gauge are one measurement. */
 async function savePull(
   manager: EntityManager,
   scope: Scope,

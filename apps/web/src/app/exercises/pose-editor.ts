@@ -28,7 +28,7 @@ import type { Point } from '../drawing/limb-path';
 import { SCENE, sceneView, toScene } from '../setups/scene-geometry';
 import { Trace } from '../setups/trace';
 import {
-  EMPTY_BENCH,
+  EMPTY_WORKBENCH,
   type SolvedWorkbench,
   solveWorkbench,
   usableBands,
@@ -137,7 +137,7 @@ export class PoseEditor {
   );
 
   /** The curve with the first band of the bag that the exercise has a route for. */
-  protected readonly bench = computed((): SolvedWorkbench | null => {
+  protected readonly workbench = computed((): SolvedWorkbench | null => {
     const [person] = this.people();
     const exercise = this.exercise();
     if (person === undefined) return null;
@@ -151,7 +151,7 @@ export class PoseEditor {
         unit: this.unit(),
         today: format(new Date(), 'yyyy-MM-dd'),
         state: {
-          ...EMPTY_BENCH,
+          ...EMPTY_WORKBENCH,
           exerciseId: exercise.id,
           bandIds: [band.record.id],
           height_m: (exercise.anchor?.height ?? 0) * person.stature_m,
@@ -163,7 +163,7 @@ export class PoseEditor {
     }
     return null;
   });
-  protected readonly benchSample = computed(() => this.sample());
+  protected readonly workbenchSample = computed(() => this.sample());
 
   protected set(part: Partial<ExerciseDocument>): void {
     this.exerciseChange.emit({ ...this.exercise(), ...part });

@@ -1,10 +1,10 @@
-import { LineAssembler, parseBenchLine, type Zeroing } from '@wiry-otter/core';
+import { LineAssembler, parseScaleLine, type Zeroing } from '@wiry-otter/core';
 import { GaugeLine, type GaugePort } from './gauge-port';
 
-/** Bench scales speak 9600 baud, 8 data bits, no parity, 1 stop bit unless told otherwise. */
+/** Weighing scales speak 9600 baud, 8 data bits, no parity, 1 stop bit unless told otherwise. */
 const BAUD_RATE = 9600;
 
-/** A bench scale on a serial line, through the browser's Web Serial. */
+/** A weighing scale on a serial line, through the browser's Web Serial. */
 export class SerialGauge implements GaugePort {
   readonly kind = 'serial';
   readonly name = 'Scale on a serial line';
@@ -55,7 +55,7 @@ export class SerialGauge implements GaugePort {
           const { value, done } = await reader.read();
           if (done) break;
           for (const text of lines.push(decoder.decode(value, { stream: true }))) {
-            const read = parseBenchLine(text);
+            const read = parseScaleLine(text);
             if (read.ok) this.line.arrived(read.value.force_N);
           }
         }

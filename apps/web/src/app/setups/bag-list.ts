@@ -7,7 +7,7 @@ import { WorkbenchStore } from './workbench-store';
 /** A ribbon wider than this would touch the edges of its button, px. */
 const WIDEST_PX = 22;
 
-/** The person's bag: each usable band, put on and off the bench. */
+/** The person's bag: each usable band, put on and off the workbench. */
 @Component({
   selector: 'otter-bag-list',
   imports: [Ribbon],
@@ -18,7 +18,7 @@ const WIDEST_PX = 22;
       <span class="text-sm font-normal text-faint">put bands on and off, keys 1 to 9</span>
     </h2>
     <ul class="flex flex-wrap gap-2">
-      @for (item of bench.bag(); track item.band.record.id) {
+      @for (item of workbench.bag(); track item.band.record.id) {
         <li>
           <button
             type="button"
@@ -27,7 +27,7 @@ const WIDEST_PX = 22;
             [class.bg-sheet]="item.on"
             [class.border-transparent]="!item.on"
             [attr.aria-pressed]="item.on"
-            (click)="bench.toggleBand(item.band.record.id)"
+            (click)="workbench.toggleBand(item.band.record.id)"
           >
             <svg width="64" height="24" aria-hidden="true">
               <svg:g
@@ -57,7 +57,7 @@ const WIDEST_PX = 22;
   `,
 })
 export class BagList {
-  protected readonly bench = inject(WorkbenchStore);
+  protected readonly workbench = inject(WorkbenchStore);
   protected readonly gradeWords = GRADE_WORDS;
 
   protected width(band: KnownBand): number {

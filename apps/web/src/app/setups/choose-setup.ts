@@ -15,19 +15,19 @@ import { WorkbenchStore } from './workbench-store';
   templateUrl: './choose-setup.html',
 })
 export class ChooseSetup {
-  protected readonly bench = inject(WorkbenchStore);
+  protected readonly workbench = inject(WorkbenchStore);
   protected readonly exerciseGroups = computed(() =>
-    groupExercises([...this.bench.exercises().values()]),
+    groupExercises([...this.workbench.exercises().values()]),
   );
 
-  /** A choice of routes where the bands on the bench leave one. */
+  /** A choice of routes where the bands on the workbench leave one. */
   protected readonly routeChoices = computed(() => {
-    const exercise = this.bench.exercise();
+    const exercise = this.workbench.exercise();
     if (exercise === undefined) return [];
-    const routeIds = this.bench.set.routeIds();
+    const routeIds = this.workbench.set.routeIds();
     const chosen = chosenRoutes(exercise, { routeIds }).map(({ id }) => id);
     return (['continuous', 'open'] as const).flatMap((form) => {
-      const wanted = this.bench
+      const wanted = this.workbench
         .bag()
         .some(({ band, on }) => on && (form === 'continuous') === isContinuous(band.record.kind));
       const routes = (exercise.routes ?? []).filter((route) => route.for === form);

@@ -39,25 +39,25 @@ export interface RibbonSpan {
 const CAUTION_STRETCH = 2.5;
 
 /** The bands along their paths at sample k, side by side where several share a path. */
-export function ribbonSpans(bench: SolvedWorkbench, k: number, view: SceneView): RibbonSpan[] {
-  const { rig, buffers } = bench.solved;
+export function ribbonSpans(workbench: SolvedWorkbench, k: number, view: SceneView): RibbonSpan[] {
+  const { rig, buffers } = workbench.solved;
   const { samples } = rig.prepared;
   // With nothing to one side the bands run along the body, from above or from underfoot.
   const alongBody = view.side === 0 && view.floor !== null;
   const share = alongBody ? ALONG_BODY_SHARE : 1;
-  const widths = bench.bands.map((band) => ribbonWidth(band) * share);
+  const widths = workbench.bands.map((band) => ribbonWidth(band) * share);
   // Bands that hang one through the other lie in one line.
   const inLine = rig.links.length > 0;
   const asides = (gap: number): number[] =>
     inLine ? widths.map(() => 0) : sideBySide(widths, gap);
   const fromAsides = asides(RIBBON_GAP_PX);
   const toAsides = asides(alongBody ? FANNED_GAP_PX : RIBBON_GAP_PX);
-  return bench.document.runs.flatMap((_run, r) => {
-    const band = bench.bands[r];
+  return workbench.document.runs.flatMap((_run, r) => {
+    const band = workbench.bands[r];
     const width = widths[r] ?? RIBBON_PX.least;
     if (band === undefined) return [];
     const stretch = buffers.stretch[r * samples + k] as number;
-    const spans = pathSegments(bench, r, k, view);
+    const spans = pathSegments(workbench, r, k, view);
     const longest = Math.max(...spans.map(({ length }) => length));
     return spans.map(({ from, to, length }) => {
       const line = Math.atan2(to.y - from.y, to.x - from.x);
@@ -111,8 +111,13 @@ interface Segment {
 }
 
 /** The segments of a run's path as seen in the view, each once, anchor's end first. */
-function pathSegments(bench: SolvedWorkbench, r: number, k: number, view: SceneView): Segment[] {
-  const { rig } = bench.solved;
+function pathSegments(
+  workbench: SolvedWorkbench,
+  r: number,
+  k: number,
+  view: SceneView,
+): Segment[] {
+  const { rig } = workbench.solved;
   const { samples } = rig.prepared;
   const start = r * rig.capacity.pathNodes;
   const count = rig.pathLength[r] as number;

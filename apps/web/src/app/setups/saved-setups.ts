@@ -33,16 +33,16 @@ export class SavedSetups {
   private readonly global = inject(Store);
   private readonly router = inject(Router);
 
-  protected readonly bench = inject(WorkbenchStore);
+  protected readonly workbench = inject(WorkbenchStore);
   protected readonly sending = new Sending();
 
   /** What each saved set-up asks with the bands as measured today, where that is another figure. */
   protected readonly today = computed(() => {
-    const laws = knownLaws(this.bench.usable());
+    const laws = knownLaws(this.workbench.usable());
     return new Map(
-      this.bench
+      this.workbench
         .saved()
-        .map((setup) => [setup.id, remeasuredWords(setup, laws, this.bench.unit())] as const),
+        .map((setup) => [setup.id, remeasuredWords(setup, laws, this.workbench.unit())] as const),
     );
   });
   /** What is wrong with a set-up document that was brought in. */
@@ -52,37 +52,37 @@ export class SavedSetups {
   protected readonly unusable = computed(
     () =>
       new Map(
-        this.bench
+        this.workbench
           .saved()
-          .map((setup) => [setup.id, unusableBand(setup, this.bench.known())] as const),
+          .map((setup) => [setup.id, unusableBand(setup, this.workbench.known())] as const),
       ),
   );
 
   protected readonly rungs = computed(() =>
-    this.bench.saved().map(({ id, title, figures }) => ({
+    this.workbench.saved().map(({ id, title, figures }) => ({
       id,
       title: this.unusable().get(id) === undefined ? title : `${title}, not usable`,
-      load: demandInUnit(figures.mean, figures.unit, this.bench.unit()),
+      load: demandInUnit(figures.mean, figures.unit, this.workbench.unit()),
     })),
   );
   protected readonly download = downloadSetup;
 
   protected meanOf({ figures }: SetupRecord): string {
-    return quantityWords(meanQuantity(figures, this.bench.unit()));
+    return quantityWords(meanQuantity(figures, this.workbench.unit()));
   }
 
   protected readonly largest = LARGEST_SETUP;
 
-  /** Puts a set-up document on the bench; says what is wrong with one that cannot be. */
+  /** Puts a set-up document on the workbench; says what is wrong with one that cannot be. */
   protected bringIn(file: ReadJson): void {
     if (!file.ok) return this.refused.set({ words: file.fault, details: [] });
     const read = readSetup(file.json, {
-      usable: this.bench.usable(),
-      exercises: this.bench.exercises(),
-      girthOffered: this.bench.girthOffered,
+      usable: this.workbench.usable(),
+      exercises: this.workbench.exercises(),
+      girthOffered: this.workbench.girthOffered,
     });
     this.refused.set(read.ok ? null : { words: read.words, details: read.faults });
-    if (read.ok) this.bench.change('document', read.part);
+    if (read.ok) this.workbench.change('document', read.part);
   }
 
   protected putAway({ id }: SetupRecord): void {
@@ -91,7 +91,7 @@ export class SavedSetups {
 
   /** Starts from the prescription in force when it is for this set-up, else from a first one. */
   protected start(setup: SetupRecord): void {
-    const current = this.bench.current();
+    const current = this.workbench.current();
     const prescription = isPrescriptionFor(current, setup)
       ? of(current)
       : this.api.addPrescription(uuidv7(), firstPrescription(setup));
@@ -107,7 +107,7 @@ export class SavedSetups {
           ),
         ),
       () => {
-        // What was said of the bench would lie over the set at hand.
+        // What was said of the workbench would lie over the set at hand.
         this.global.dispatch(noticeActions.dismiss());
         return this.router.navigate(['/session', id]);
       },

@@ -15,7 +15,7 @@ import type { SolvedWorkbench } from './workbench-model';
 
 /** What a scene is drawn from. */
 export interface Shown {
-  readonly bench: Signal<SolvedWorkbench>;
+  readonly workbench: Signal<SolvedWorkbench>;
   /** Sample of the rep on show. */
   readonly sample: Signal<number>;
   readonly anchorRecord: Signal<AnchorRecord | null>;
@@ -33,15 +33,15 @@ const BEYOND_PX = 110;
 export class SceneDrawing {
   constructor(private readonly shown: Shown) {}
 
-  readonly points = computed(() => Object.values(this.shown.bench().document.points));
+  readonly points = computed(() => Object.values(this.shown.workbench().document.points));
   readonly anchor = computed(() => this.points()[0]);
   readonly place = computed(() => {
-    const { body, exercise, points } = this.shown.bench().document;
+    const { body, exercise, points } = this.shown.workbench().document;
     return anchorPlaceOf(exercise, body.stature_m, points);
   });
   readonly view = computed(
     () => {
-      const { document, solved } = this.shown.bench();
+      const { document, solved } = this.shown.workbench();
       return sceneView(document.exercise, this.anchor(), solved.rig.prepared, document.side);
     },
     { equal: alike },
@@ -53,7 +53,7 @@ export class SceneDrawing {
   /** What the poses depend on: a drag of the grip or a band moves nobody, the distance all of them. */
   private readonly posed = computed(
     () => {
-      const { body, exercise, root_m, side } = this.shown.bench().document;
+      const { body, exercise, root_m, side } = this.shown.workbench().document;
       const view = this.unmoved();
       return { exercise, stature_m: body.stature_m, root: root_m?.join(), side, view };
     },
@@ -87,11 +87,11 @@ export class SceneDrawing {
           });
   });
   readonly spans = computed(() =>
-    ribbonSpans(this.shown.bench(), this.shown.sample(), this.view()),
+    ribbonSpans(this.shown.workbench(), this.shown.sample(), this.view()),
   );
   /** Where bands hang one through the other. */
   readonly knots = computed(() => {
-    const { rig } = this.shown.bench().solved;
+    const { rig } = this.shown.workbench().solved;
     const { samples } = rig.prepared;
     return rig.links.map((name) => {
       const i = (nodeIndex(rig, name) ?? 0) * samples + this.shown.sample();
@@ -131,7 +131,7 @@ export class SceneDrawing {
     return untracked(() => this.figureAt(this.lastSample()));
   });
   readonly props = computed(() => {
-    const { document, solved } = this.shown.bench();
+    const { document, solved } = this.shown.workbench();
     return drawProps(document.exercise, document.body, solved.rig.prepared, (x, y) =>
       toScene(this.view(), x, y),
     );
@@ -165,9 +165,11 @@ export class SceneDrawing {
   /** The straight line from the anchor through the hands and on beyond them. */
   readonly recoil = computed(() => {
     const anchor = this.anchorAt();
-    if (anchor === null || this.shown.bench().document.runs.length === 0) return null;
+    if (anchor === null || this.shown.workbench().document.runs.length === 0) return null;
     if (
-      !this.shown.bench().document.runs.some(({ path }) => path.some((name) => /^grip/.test(name)))
+      !this.shown
+        .workbench()
+        .document.runs.some(({ path }) => path.some((name) => /^grip/.test(name)))
     ) {
       return null;
     }
@@ -186,7 +188,7 @@ export class SceneDrawing {
   readonly rulerY = computed(() => this.view().floor ?? SCENE.floor);
 
   private figureAt(k: number) {
-    const { document, solved } = this.shown.bench();
+    const { document, solved } = this.shown.workbench();
     const view = this.unmoved();
     return drawFigure(
       document.exercise,
@@ -200,12 +202,12 @@ export class SceneDrawing {
   }
 
   private lastSample(): number {
-    return this.shown.bench().solved.rig.prepared.samples - 1;
+    return this.shown.workbench().solved.rig.prepared.samples - 1;
   }
 
   /** Joints from the exercise's origin. */
   private outlineAt(k: number): Joints {
-    const { document, solved } = this.shown.bench();
+    const { document, solved } = this.shown.workbench();
     const placed = figurePlaces(document.exercise, document.body, solved.rig.prepared, k);
     const joints = new Map<string, Point>();
     for (const contact of JOINTS) {
@@ -217,8 +219,8 @@ export class SceneDrawing {
 
   /** Where the band pulls on the person: the hands, else the first body contact of a path. */
   private pullPlace(k: number): Point {
-    const { contacts } = this.shown.bench().solved.rig.prepared;
-    const names = this.shown.bench().document.runs.flatMap(({ path }) => path);
+    const { contacts } = this.shown.workbench().solved.rig.prepared;
+    const names = this.shown.workbench().document.runs.flatMap(({ path }) => path);
     const name =
       names.find((contact) => contact === 'gripR') ??
       names.find((contact) => contacts.index.has(contact)) ??
@@ -228,7 +230,7 @@ export class SceneDrawing {
 
   /** Where a contact is on the drawing. */
   contactAt(name: string, k: number): Point {
-    const { contacts, samples } = this.shown.bench().solved.rig.prepared;
+    const { contacts, samples } = this.shown.workbench().solved.rig.prepared;
     const c = contacts.index.get(name);
     if (c === undefined) return toScene(this.view(), 0, 0);
     const i = c * samples + k;

@@ -4,23 +4,23 @@ import { DEFAULT_SAMPLES } from '@wiry-otter/core';
 import { type Dragged, Scene, type SceneMoves } from './scene';
 import { WorkbenchStore } from './workbench-store';
 
-/** The scene on the bench, which keeps up with the hand, and the slider through the rep. */
+/** The scene on the workbench, which keeps up with the hand, and the slider through the rep. */
 @Component({
   selector: 'otter-scene-panel',
   imports: [FormsModule, Scene],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @if (bench.solved(); as solved) {
+    @if (workbench.solved(); as solved) {
       <otter-scene
         class="isolate block"
-        [bench]="solved"
-        [unit]="bench.unit()"
+        [workbench]="solved"
+        [unit]="workbench.unit()"
         [sample]="sample()"
-        [distance_m]="bench.set.distance_m()"
-        [height_m]="bench.set.height_m()"
-        [slip_m]="bench.set.slip_m()"
-        [anchorRecord]="bench.anchor()"
-        [ghost]="bench.inForce()?.document ?? null"
+        [distance_m]="workbench.set.distance_m()"
+        [height_m]="workbench.set.height_m()"
+        [slip_m]="workbench.set.slip_m()"
+        [anchorRecord]="workbench.anchor()"
+        [ghost]="workbench.inForce()?.document ?? null"
         [moves]="moves"
       />
     }
@@ -46,17 +46,17 @@ export class ScenePanel {
   /** Sample of the rep on show. */
   readonly sample = model.required<number>();
 
-  protected readonly bench = inject(WorkbenchStore);
+  protected readonly workbench = inject(WorkbenchStore);
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly moves: SceneMoves = {
-    figure: (wanted_m) => this.bench.setDistance(wanted_m),
-    anchor: (wanted_m) => this.bench.setHeight(wanted_m),
-    grip: (wanted_m) => this.bench.setFigure('slip_m', wanted_m),
+    figure: (wanted_m) => this.workbench.setDistance(wanted_m),
+    anchor: (wanted_m) => this.workbench.setHeight(wanted_m),
+    grip: (wanted_m) => this.workbench.setFigure('slip_m', wanted_m),
     step: (what, by_m) => this.moves[what](this.standing()[what] + by_m),
   };
 
   private standing(): Readonly<Record<Dragged, number>> {
-    const { distance_m, height_m, slip_m } = this.bench.set();
+    const { distance_m, height_m, slip_m } = this.workbench.set();
     return { figure: distance_m, anchor: height_m, grip: slip_m };
   }
 }

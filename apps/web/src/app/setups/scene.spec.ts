@@ -6,9 +6,9 @@ import { personRecord, pull, measuredBand } from '../../testing/records';
 import { Scene, type SceneMoves } from './scene';
 import { SCENE } from './scene-geometry';
 import { Trace } from './trace';
-import { EMPTY_BENCH, type SolvedWorkbench, solveWorkbench } from './workbench-model';
+import { EMPTY_WORKBENCH, type SolvedWorkbench, solveWorkbench } from './workbench-model';
 
-function bench(): SolvedWorkbench {
+function workbench(): SolvedWorkbench {
   const exercise = findExercise('standing-row');
   if (exercise === undefined) throw new Error('no row');
   const band = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
@@ -20,7 +20,7 @@ function bench(): SolvedWorkbench {
     today: '2026-11-23',
     eyesRule: false,
     unit: 'N',
-    state: { ...EMPTY_BENCH, bandIds: ['a'], distance_m: 2 },
+    state: { ...EMPTY_WORKBENCH, bandIds: ['a'], distance_m: 2 },
   });
   if (!('document' in solved)) throw new Error('not solved');
   return solved;
@@ -40,7 +40,14 @@ describe('scene', () => {
       grip: () => undefined,
       step: (what, by_m) => steps.push(`${what} ${by_m.toFixed(2)}`),
     };
-    const inputs = { bench: bench(), unit: 'N', sample: 40, distance_m: 2, height_m: 1.2, moves };
+    const inputs = {
+      workbench: workbench(),
+      unit: 'N',
+      sample: 40,
+      distance_m: 2,
+      height_m: 1.2,
+      moves,
+    };
     for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
     fixture.detectChanges();
     document.body.append(fixture.nativeElement as HTMLElement);
@@ -80,7 +87,7 @@ describe('scene', () => {
     const demand = (fixture.nativeElement as HTMLElement).querySelector(
       '[data-testid=scene-demand]',
     );
-    const { solved } = fixture.componentInstance.bench();
+    const { solved } = fixture.componentInstance.workbench();
     expect(demand?.textContent?.trim()).toBe(solved.summary.end.toFixed(0));
   });
 
@@ -104,8 +111,8 @@ describe('trace', () => {
   it('stands on a table of the same figures', () => {
     setUpApp();
     const fixture = TestBed.createComponent(Trace);
-    const solved = bench();
-    for (const [name, value] of Object.entries({ bench: solved, unit: 'N', sample: 0 })) {
+    const solved = workbench();
+    for (const [name, value] of Object.entries({ workbench: solved, unit: 'N', sample: 0 })) {
       fixture.componentRef.setInput(name, value);
     }
     fixture.detectChanges();

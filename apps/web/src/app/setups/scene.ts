@@ -49,7 +49,7 @@ interface Held {
   templateUrl: './scene.html',
 })
 export class Scene {
-  readonly bench = input.required<SolvedWorkbench>();
+  readonly workbench = input.required<SolvedWorkbench>();
   readonly unit = input.required<ForceUnit>();
   /** Sample of the rep on show. */
   readonly sample = input.required<number>();
@@ -80,7 +80,7 @@ export class Scene {
   });
   /** Where the band leaves the hand, for the handle that slides the grip along it. */
   protected readonly gripHandle = computed(() => {
-    const gripped = this.bench().document.runs.some(({ path }) => path.includes('gripR'));
+    const gripped = this.workbench().document.runs.some(({ path }) => path.includes('gripR'));
     return gripped && !this.still() ? this.drawn.contactAt('gripR', this.sample()) : null;
   });
 

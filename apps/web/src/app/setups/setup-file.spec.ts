@@ -4,7 +4,7 @@ import { composeSetup, fittedBand, knowBand } from '@wiry-otter/core';
 import { measuredBand, pull } from '../../testing/records';
 import { knownLaws, remeasuredWords } from './remeasured-words';
 import { knownExercises } from '../exercises/known-exercises';
-import { type BenchKit, readSetup } from './setup-file';
+import { type WorkbenchKit, readSetup } from './setup-file';
 
 const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
 const SOFTER = knowBand(measuredBand([pull(1.35, 43), pull(1.77, 79), pull(2.18, 109)]));
@@ -23,14 +23,14 @@ const DOCUMENT = {
   }),
 };
 
-const KIT: BenchKit = {
+const KIT: WorkbenchKit = {
   usable: [BAND],
   exercises: knownExercises([]),
   girthOffered: () => 0.3,
 };
 
 describe('a set-up document', () => {
-  it('comes back onto the bench as it was written', () => {
+  it('comes back onto the workbench as it was written', () => {
     const read = readSetup(JSON.parse(JSON.stringify(DOCUMENT)), KIT);
     if (!read.ok) return fail(read.faults.join());
     expect(read.part.exerciseId).toBe('standing-row');
@@ -54,7 +54,7 @@ describe('a set-up document', () => {
     expect(read.ok && [read.part.wraps, read.part.slip_m]).toEqual([2, 0.04]);
   });
 
-  it('is refused where the bench could not lay it the same way', () => {
+  it('is refused where the workbench could not lay it the same way', () => {
     const faultsOf = (part: object): string => {
       const read = readSetup({ ...DOCUMENT, ...part }, KIT);
       return read.ok ? '' : read.faults.join();

@@ -18,13 +18,13 @@ export function downloadSetup({ document, title }: SetupRecord): void {
   downloadJson(title, 'setup', document);
 }
 
-/** What a set-up document puts on the bench, or why it cannot be opened, in words and in detail. */
+/** What a set-up document puts on the workbench, or why it cannot be opened, in words and in detail. */
 export type ReadSetup =
   | { readonly ok: true; readonly part: Partial<WorkbenchState> }
   | { readonly ok: false; readonly words: string; readonly faults: readonly string[] };
 
-/** What the bench has for a set-up document. */
-export interface BenchKit {
+/** What the workbench has for a set-up document. */
+export interface WorkbenchKit {
   readonly usable: readonly KnownBand[];
   readonly exercises: ReadonlyMap<string, ExerciseDocument>;
   /** Girth of the anchor that the exercise would get at a height, m. */
@@ -32,11 +32,11 @@ export interface BenchKit {
 }
 
 /**
- * Reads a `wiry-otter.setup` document onto the bench. Its bands are those of
+ * Reads a `wiry-otter.setup` document onto the workbench. Its bands are those of
  * the rail with the same ids; its body is tried out in place of the person's.
- * What the bench could not lay the same way is refused, not bent.
+ * What the workbench could not lay the same way is refused, not bent.
  */
-export function readSetup(json: unknown, kit: BenchKit): ReadSetup {
+export function readSetup(json: unknown, kit: WorkbenchKit): ReadSetup {
   const parsed = parseDocument(setupDocument, json);
   if (!parsed.ok) return refused(NO_SETUP, parsed.faults);
   const document = parsed.value;

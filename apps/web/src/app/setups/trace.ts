@@ -27,7 +27,7 @@ export interface OtherCurve {
   templateUrl: './trace.html',
 })
 export class Trace {
-  readonly bench = input.required<SolvedWorkbench>();
+  readonly workbench = input.required<SolvedWorkbench>();
   readonly unit = input.required<ForceUnit>();
   readonly wanted = input<WorkbenchState['wanted']>(null);
   readonly sample = input.required<number>();
@@ -35,16 +35,16 @@ export class Trace {
   readonly saved = input<OtherCurve | null>(null);
 
   protected readonly demandWord = computed(() =>
-    this.bench().solved.rig.prepared.unit === 'N' ? UNIT_WORDS[this.unit()] : 'newton metres',
+    this.workbench().solved.rig.prepared.unit === 'N' ? UNIT_WORDS[this.unit()] : 'newton metres',
   );
   protected readonly demandUnit = computed(() =>
-    this.bench().solved.rig.prepared.unit === 'N' ? forceWord(this.unit()) : 'N·m',
+    this.workbench().solved.rig.prepared.unit === 'N' ? forceWord(this.unit()) : 'N·m',
   );
 
   /** The wanted means in the unit on show. */
   protected readonly wantedShown = computed(() => {
     const wanted = this.wanted();
-    const { unit } = this.bench().solved.rig.prepared;
+    const { unit } = this.workbench().solved.rig.prepared;
     if (wanted === null) return null;
     const shown = (value: number): number => demandInUnit(value, unit, this.unit());
     return { from: shown(wanted.from), to: shown(wanted.to) };
@@ -52,7 +52,7 @@ export class Trace {
 
   /** The curves in the unit on show. */
   private readonly curves = computed(() => {
-    const { solved, spread, document } = this.bench();
+    const { solved, spread, document } = this.workbench();
     const { phase, unit } = solved.rig.prepared;
     const points = (value: (k: number) => number): ChartPoint[] => {
       const curve: ChartPoint[] = [];
@@ -105,7 +105,7 @@ export class Trace {
   private readonly top = linkedSignal<AxisSource, number>({
     source: () => ({
       greatest: this.greatest(),
-      of: `${this.bench().document.exercise.id} ${this.demandUnit()}`,
+      of: `${this.workbench().document.exercise.id} ${this.demandUnit()}`,
     }),
     computation: ({ greatest, of }, before) =>
       before?.source.of === of && greatest <= before.value && greatest > before.value * LEAST_FILLED

@@ -38,31 +38,31 @@ interface Field {
         (given)="$event !== null && setBody({ mass_kg: $event })"
       />
     </div>
-    @if (bench.set.body()) {
+    @if (workbench.set.body()) {
       <p class="mt-1 text-sm text-caution">
         △ Tried with another body than the one on file.
-        <button class="action-quiet" type="button" (click)="bench.setBody(null)">
-          Take {{ bench.person()?.name }}’s own
+        <button class="action-quiet" type="button" (click)="workbench.setBody(null)">
+          Take {{ workbench.person()?.name }}’s own
         </button>
       </p>
     }
   `,
 })
 export class Tune {
-  protected readonly bench = inject(WorkbenchStore);
+  protected readonly workbench = inject(WorkbenchStore);
 
   protected readonly body = computed(
-    () => this.bench.set.body() ?? this.bench.person() ?? { stature_m: 1.75, mass_kg: 70 },
+    () => this.workbench.set.body() ?? this.workbench.person() ?? { stature_m: 1.75, mass_kg: 70 },
   );
 
   protected readonly fields = computed((): Field[] => {
-    const set = this.bench.set();
-    const exercise = this.bench.exercise();
+    const set = this.workbench.set();
+    const exercise = this.workbench.exercise();
     if (exercise === undefined) return [];
     const { stature_m } = this.body();
     const width = (which: 'grip' | 'stance', own: number | null): string =>
       ((own ?? defaultWidth(exercise, which) * stature_m) * 100).toFixed(0);
-    const girth = (this.bench.anchor()?.girth_m ?? 0) > 0;
+    const girth = (this.workbench.anchor()?.girth_m ?? 0) > 0;
     return [
       ...(exercise.plane === 'sagittal'
         ? [
@@ -79,14 +79,14 @@ export class Tune {
   });
 
   protected set({ figure, scale }: Field, given: number | null): void {
-    this.bench.setFigure(figure, given === null ? null : given * scale);
+    this.workbench.setFigure(figure, given === null ? null : given * scale);
   }
 
   protected setBody(part: Partial<{ stature_m: number; mass_kg: number }>): void {
     const { stature_m, mass_kg } = { ...this.body(), ...part };
     // Outside of this nobody is trained, and a slip of the finger is meant.
     const sane = stature_m >= 1 && stature_m <= 2.3 && mass_kg >= 20 && mass_kg <= 250;
-    if (sane) this.bench.setBody({ stature_m, mass_kg });
+    if (sane) this.workbench.setBody({ stature_m, mass_kg });
   }
 }
 

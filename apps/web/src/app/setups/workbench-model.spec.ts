@@ -4,7 +4,7 @@ import { bandRecord, measuredBand, personRecord, pull } from '../../testing/reco
 import { type RibbonSpan, ribbonSpans } from './ribbon-spans';
 import { SCENE, sceneView, toScene } from './scene-geometry';
 import {
-  EMPTY_BENCH,
+  EMPTY_WORKBENCH,
   laidOver,
   type SolvedWorkbench,
   solveWorkbench,
@@ -16,7 +16,7 @@ import {
 const PERSON = personRecord();
 const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
 const STATE: WorkbenchState = {
-  ...EMPTY_BENCH,
+  ...EMPTY_WORKBENCH,
   routeIds: { continuous: 'end-held', open: null },
   bandIds: ['a'],
   distance_m: 2,
@@ -109,12 +109,12 @@ describe('scene', () => {
   });
 
   it('draws a band once along lines that several strands share, spread as it is stretched', () => {
-    const bench = solve();
+    const workbench = solve();
     const scale = sceneView({ plane: 'sagittal' }, [2, 1.2, 0]);
-    const spans = ribbonSpans(bench, 40, scale);
+    const spans = ribbonSpans(workbench, 40, scale);
     expect(spans.length).toBe(1);
     const [span] = spans;
-    expect(span?.stretch).toBeCloseTo(bench.solved.summary.peakStretch, 2);
+    expect(span?.stretch).toBeCloseTo(workbench.solved.summary.peakStretch, 2);
     expect((span?.length ?? 0) / scale.pxPerMetre).toBeGreaterThan(1.5);
     expect(span?.rest_m).toBeCloseTo(
       (span?.length ?? 0) / scale.pxPerMetre / (span?.stretch ?? 1),
@@ -123,13 +123,13 @@ describe('scene', () => {
   });
 
   it('narrows the bands of a stack along the body and opens them like a fan', () => {
-    const bench = solve({ bandIds: ['a', 'b'] }, PERSON, [
+    const workbench = solve({ bandIds: ['a', 'b'] }, PERSON, [
       BAND,
       { ...BAND, record: { ...BAND.record, id: 'b' } },
     ]);
     const beside = sceneView({ plane: 'sagittal' }, [2, 1.2, 0]);
-    const [one, other] = ribbonSpans(bench, 40, beside);
-    const [first, second] = ribbonSpans(bench, 40, { ...beside, side: 0 });
+    const [one, other] = ribbonSpans(workbench, 40, beside);
+    const [first, second] = ribbonSpans(workbench, 40, { ...beside, side: 0 });
     const apart = (a: RibbonSpan | undefined, b: RibbonSpan | undefined, end: 'from' | 'to') =>
       Math.hypot((a?.[end].x ?? 0) - (b?.[end].x ?? 0), (a?.[end].y ?? 0) - (b?.[end].y ?? 0));
     expect(apart(one, other, 'to')).toBeCloseTo(apart(one, other, 'from'), 6);
@@ -185,14 +185,14 @@ describe('scene', () => {
   describe('of the left limb', () => {
     it('asks what the right one asks, and shows the mirror image', () => {
       for (const exerciseId of ['outward-rotation', 'hip-abduction', 'side-raise-crossed']) {
-        const part = { exerciseId, routeIds: EMPTY_BENCH.routeIds };
+        const part = { exerciseId, routeIds: EMPTY_WORKBENCH.routeIds };
         const right = solve({ ...part, side: 'right' });
         const left = solve({ ...part, side: 'left' });
         expect(left.solved.summary).toEqual(right.solved.summary);
         expect(left.document.side).toBe('left');
-        const drawn = (bench: SolvedWorkbench) => {
-          const { exercise, points, side } = bench.document;
-          const view = sceneView(exercise, points['anchor'], bench.solved.rig.prepared, side);
+        const drawn = (workbench: SolvedWorkbench) => {
+          const { exercise, points, side } = workbench.document;
+          const view = sceneView(exercise, points['anchor'], workbench.solved.rig.prepared, side);
           return { view, at: toScene(view, 0.3, 0.3) };
         };
         expect(drawn(left).view.side + drawn(right).view.side).toBe(0);

@@ -76,7 +76,7 @@ export interface WorkbenchState {
 }
 
 /** A workbench as nobody has touched it. */
-export const EMPTY_BENCH: WorkbenchState = {
+export const EMPTY_WORKBENCH: WorkbenchState = {
   exerciseId: 'standing-row',
   placeId: '',
   anchorId: null,
@@ -174,7 +174,7 @@ export function solveWorkbench(
   };
 }
 
-/** The bench as the core composes it. */
+/** The workbench as the core composes it. */
 export function compositionOf(input: WorkbenchInput): Composition<ExerciseDocument> {
   const { anchor, exercise, person, state } = input;
   return {
@@ -205,7 +205,7 @@ export function compositionOf(input: WorkbenchInput): Composition<ExerciseDocume
 }
 
 /** How the loops put on can hang one through the other; undefined where they cannot. */
-export function linkingOnBench({
+export function linkingOnWorkbench({
   bands,
   exercise,
   state,
@@ -290,7 +290,7 @@ export function* costsOf(
   for (const cost of costs) if (Math.abs(cost.difference) > 1e-9) yield cost;
 }
 
-/** For each form of band on the bench, the first route that folds it once more than the chosen one. */
+/** For each form of band on the workbench, the first route that folds it once more than the chosen one. */
 function foldedRoutes(input: WorkbenchInput): NonNullable<ExerciseDocument['routes']> {
   const { exercise, state } = input;
   const on = layableBands(input).map(({ record }) => isContinuous(record.kind));

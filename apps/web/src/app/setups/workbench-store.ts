@@ -30,10 +30,10 @@ import { studioFeature } from '../state/studio';
 import { bestAnchor, isOnBody, missingWords, usableAnchors } from './kit';
 import { withUndo } from './undo';
 import {
-  linkingOnBench,
+  linkingOnWorkbench,
   costsOf,
   DISTANCE_RANGE,
-  EMPTY_BENCH,
+  EMPTY_WORKBENCH,
   laidOver,
   savedPlace,
   type SolvedWorkbench,
@@ -86,7 +86,7 @@ export type Figure = keyof typeof LIMITS;
 
 /** The workbench: what is set for the person in focus, kept over a reload, solved as it changes. */
 export const WorkbenchStore = signalStore(
-  withState({ set: EMPTY_BENCH }),
+  withState({ set: EMPTY_WORKBENCH }),
   withUndo(),
   withComputed(({ set }, store = inject(Store)) => {
     const people = store.selectSignal(studioFeature.selectPeople);
@@ -175,7 +175,7 @@ export const WorkbenchStore = signalStore(
     });
     const inForce = computed(() => store.saved().find(({ id }) => id === store.current()?.setupId));
     return {
-      /** All that the bench is solved from; null without a person and an exercise. */
+      /** All that the workbench is solved from; null without a person and an exercise. */
       input,
       /** The set-up that the person's next session would use. */
       inForce,
@@ -193,7 +193,7 @@ export const WorkbenchStore = signalStore(
       /** How the loops put on can hang one through the other; null where they cannot. */
       linking: computed(() => {
         const present = input();
-        return (present && linkingOnBench(present)) ?? null;
+        return (present && linkingOnWorkbench(present)) ?? null;
       }),
       /** The loops put on, in their order. */
       loops: computed(() =>
@@ -354,7 +354,7 @@ export const WorkbenchStore = signalStore(
       /** Where nothing was left for the person: their hardest saved set-up, else an empty one. */
       begin(): void {
         const last = store.saved().at(-1);
-        patchState(store, { set: EMPTY_BENCH });
+        patchState(store, { set: EMPTY_WORKBENCH });
         if (last !== undefined) store.change('begin', stateOf(last, girthOf(last)));
         else changeAnew('begin', { placeId: store.places()[0]?.id ?? '' });
         store.forget();

@@ -78,9 +78,9 @@ const SLIDE = 2;
   providers: [WorkbenchStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
-    '(pointerdown)': 'bench.hold()',
-    '(document:pointerup)': 'bench.letGo()',
-    '(document:pointercancel)': 'bench.letGo()',
+    '(pointerdown)': 'workbench.hold()',
+    '(document:pointerup)': 'workbench.letGo()',
+    '(document:pointercancel)': 'workbench.letGo()',
   },
   templateUrl: './workbench.html',
 })
@@ -88,7 +88,7 @@ export class Workbench {
   private readonly api = inject(StudioApi);
   private readonly global = inject(Store);
 
-  protected readonly bench = inject(WorkbenchStore);
+  protected readonly workbench = inject(WorkbenchStore);
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly sample = signal(DEFAULT_SAMPLES - 1);
   protected readonly sending = new Sending();
@@ -104,12 +104,12 @@ export class Workbench {
     { readonly now: SolvedWorkbench | null; readonly held: boolean },
     SolvedWorkbench | null
   >({
-    source: () => ({ now: this.bench.solved(), held: this.bench.held() }),
+    source: () => ({ now: this.workbench.solved(), held: this.workbench.held() }),
     computation: ({ now, held }, before) => (held ? before?.value : null) ?? now,
   });
 
   protected readonly demandUnit = computed(() =>
-    this.solved()?.solved.rig.prepared.unit === 'N·m' ? 'N·m' : forceWord(this.bench.unit()),
+    this.solved()?.solved.rig.prepared.unit === 'N·m' ? 'N·m' : forceWord(this.workbench.unit()),
   );
 
   protected readonly figures = computed(() => {
@@ -117,7 +117,7 @@ export class Workbench {
     if (solved === null) return [];
     const { summary, rig } = solved.solved;
     const quantity = (value: number, std: number) =>
-      demandQuantity(value, std, rig.prepared.unit, this.bench.unit());
+      demandQuantity(value, std, rig.prepared.unit, this.workbench.unit());
     return [
       { id: 'start', words: 'start', quantity: quantity(summary.start, solved.spread.start) },
       { id: 'mean', words: 'mean', quantity: quantity(summary.mean, solved.spread.mean) },
@@ -133,14 +133,14 @@ export class Workbench {
   private readonly wishedComparison = signal<EqualWeight['kind'] | null>(null);
   protected readonly comparing = computed(() => {
     const wished = this.wishedComparison();
-    return wished !== null && this.bench.comparable().includes(wished) ? wished : null;
+    return wished !== null && this.workbench.comparable().includes(wished) ? wished : null;
   });
   private readonly equal = computed(() => {
     switch (this.comparing()) {
       case 'dumbbell':
-        return this.bench.equalDumbbell();
+        return this.workbench.equalDumbbell();
       case 'cable':
-        return this.bench.equalCable();
+        return this.workbench.equalCable();
       case null:
         return undefined;
     }
@@ -150,7 +150,7 @@ export class Workbench {
     return weight === undefined
       ? null
       : {
-          words: weightTitle(weight, (N) => writeForce(N, this.bench.unit())),
+          words: weightTitle(weight, (N) => writeForce(N, this.workbench.unit())),
           demand: weight.demand,
         };
   });
@@ -163,8 +163,8 @@ export class Workbench {
     return compareWords(weight, askedOf(rig.prepared, buffers.signed), summary.match);
   });
 
-  /** The saved set-up in force, as long as the bench shows another. */
-  protected readonly savedDocument = computed(() => this.bench.inForce()?.document ?? null);
+  /** The saved set-up in force, as long as the workbench shows another. */
+  protected readonly savedDocument = computed(() => this.workbench.inForce()?.document ?? null);
   protected readonly savedCurve = computed<OtherCurve | null>(() => {
     const document = this.savedDocument();
     if (document === null) return null;
@@ -201,30 +201,30 @@ export class Workbench {
   /** What makes the figures unsure most. */
   protected readonly sureWords = computed(() => {
     const mostly = this.solved()?.spread.mostly;
-    return mostly === undefined ? null : SURE_WORDS[mostly][this.bench.set.marked() ? 1 : 0];
+    return mostly === undefined ? null : SURE_WORDS[mostly][this.workbench.set.marked() ? 1 : 0];
   });
   /** What has to be known beside the figures. */
   protected readonly besides = computed(() => {
     const solved = this.solved();
-    return solved === null ? [] : besideWords(solved, this.bench.unit());
+    return solved === null ? [] : besideWords(solved, this.workbench.unit());
   });
   protected readonly unread = computed(() =>
     this.cautions().filter(
-      ({ level, text }) => level === 'warn' && !this.bench.set.acknowledged().includes(text),
+      ({ level, text }) => level === 'warn' && !this.workbench.set.acknowledged().includes(text),
     ),
   );
 
   /** The name a set-up goes by unless the trainer gives another. */
   protected readonly title = linkedSignal(() => {
-    const on = this.bench.bag().filter((item) => item.on);
+    const on = this.workbench.bag().filter((item) => item.on);
     const linked = this.solved()?.document.links !== undefined;
     // A chain is named in the order in which it hangs, a stack in that of the tags.
-    const order = this.bench.set.bandIds();
+    const order = this.workbench.set.bandIds();
     const place = ({ band }: (typeof on)[number]): number => order.indexOf(band.record.id);
     const named = linked ? on.sort((a, b) => place(a) - place(b)) : on;
     const names = named.map(({ band }) => band.record.name);
-    const { distance_m } = this.bench.set();
-    const anchor = this.bench.exercise()?.anchor;
+    const { distance_m } = this.workbench.set();
+    const anchor = this.workbench.exercise()?.anchor;
     const at =
       anchor === undefined || anchor.side === 'over' ? '' : ` at ${distance_m.toFixed(2)} m`;
     const side = this.solved()?.document.side;
@@ -233,15 +233,15 @@ export class Workbench {
     return title.length <= LONGEST_TITLE ? title : `${names.length} bands${rest}`;
   });
   protected readonly overwritten = computed(() =>
-    this.bench.saved().find(({ title }) => title === this.title().trim()),
+    this.workbench.saved().find(({ title }) => title === this.title().trim()),
   );
   protected readonly savable = computed(
     () =>
       (this.solved()?.document.runs.length ?? 0) > 0 &&
-      this.solved()?.document.runs.length === this.bench.set.bandIds().length &&
+      this.solved()?.document.runs.length === this.workbench.set.bandIds().length &&
       this.title().trim() !== '' &&
-      this.bench.place() !== undefined &&
-      this.bench.hasKit(),
+      this.workbench.place() !== undefined &&
+      this.workbench.hasKit(),
   );
 
   constructor() {
@@ -251,8 +251,8 @@ export class Workbench {
     inject(Keys).offer([
       { key: '[', words: 'back through the rep', press: () => this.slide(-SLIDE) },
       { key: ']', words: 'on through the rep', press: () => this.slide(SLIDE) },
-      { key: 'u', words: 'undo', press: () => this.bench.undo() },
-      { key: 'r', words: 'redo', press: () => this.bench.redo() },
+      { key: 'u', words: 'undo', press: () => this.workbench.undo() },
+      { key: 'r', words: 'redo', press: () => this.workbench.redo() },
       { key: 'w', words: 'compare with a weight', press: () => this.compareWith('dumbbell') },
       { key: 'c', words: 'compare with a cable', press: () => this.compareWith('cable') },
       ...Array.from({ length: 9 }, (_, i) => ({
@@ -271,9 +271,9 @@ export class Workbench {
   private followInPauses(): void {
     const pacer = inject(FramePacer);
     effect(() => {
-      this.bench.solved();
+      this.workbench.solved();
       // Asked for anew in the pause: by then a click may have changed it.
-      if (this.bench.held()) pacer.follow(this, () => this.solved.set(this.bench.solved()));
+      if (this.workbench.held()) pacer.follow(this, () => this.solved.set(this.workbench.solved()));
       else pacer.forget(this);
     });
     inject(DestroyRef).onDestroy(() => pacer.forget(this));
@@ -283,11 +283,11 @@ export class Workbench {
   private tellCostsAtRest(): void {
     const pacer = inject(FramePacer);
     const rest = new AtRest(REST_MS, () =>
-      pacer.followInSteps(rest, this.bench.costs(), (costs) => this.costs.set(costs)),
+      pacer.followInSteps(rest, this.workbench.costs(), (costs) => this.costs.set(costs)),
     );
     const stop = (): void => pacer.forget(rest);
     effect(() => {
-      this.bench.solved();
+      this.workbench.solved();
       stop();
       rest.restart();
     });
@@ -306,9 +306,9 @@ export class Workbench {
       const now = Object.fromEntries(
         this.figures().map(({ id, quantity }) => [id, quantity.figure]),
       );
-      const of = `${this.bench.person()?.id} ${this.bench.exercise()?.id}`;
-      // Nothing was changed yet on a bench that was just taken up.
-      const same = of === lastOf && (this.bench.canUndo() || this.bench.canRedo());
+      const of = `${this.workbench.person()?.id} ${this.workbench.exercise()?.id}`;
+      // Nothing was changed yet on a workbench that was just taken up.
+      const same = of === lastOf && (this.workbench.canUndo() || this.workbench.canRedo());
       const old = same ? last : {};
       last = now;
       lastOf = of;
@@ -332,26 +332,26 @@ export class Workbench {
   }
 
   protected setWanted(end: 'from' | 'to', value: number | null): void {
-    const present = this.bench.wanted();
-    if (value === null || !(value > 0)) return this.bench.setWanted(null);
-    const N = this.demandUnit() === 'N·m' ? value : value / fromNewtons(1, this.bench.unit());
+    const present = this.workbench.wanted();
+    if (value === null || !(value > 0)) return this.workbench.setWanted(null);
+    const N = this.demandUnit() === 'N·m' ? value : value / fromNewtons(1, this.workbench.unit());
     const wanted = { from: present?.from ?? N, to: present?.to ?? N, [end]: N };
-    this.bench.setWanted(wanted.from <= wanted.to ? wanted : { from: N, to: N });
+    this.workbench.setWanted(wanted.from <= wanted.to ? wanted : { from: N, to: N });
   }
 
   protected wantedFigure(end: 'from' | 'to'): string {
-    const wanted = this.bench.wanted();
+    const wanted = this.workbench.wanted();
     if (wanted === null) return '';
     const unit = this.demandUnit() === 'N·m' ? 'N·m' : 'N';
-    const figure = demandInUnit(wanted[end], unit, this.bench.unit());
-    return figure.toFixed(unit === 'N' && this.bench.unit() === 'N' ? 0 : 1);
+    const figure = demandInUnit(wanted[end], unit, this.workbench.unit());
+    return figure.toFixed(unit === 'N' && this.workbench.unit() === 'N' ? 0 : 1);
   }
 
   protected save(): void {
-    const solved = this.bench.solved();
-    const person = this.bench.person();
-    const place = this.bench.place();
-    const exercise = this.bench.exercise();
+    const solved = this.workbench.solved();
+    const person = this.workbench.person();
+    const place = this.workbench.place();
+    const exercise = this.workbench.exercise();
     if (!solved || !person || !place || !exercise || !this.savable()) return;
     const known = this.overwritten();
     const title = this.title().trim();
@@ -359,12 +359,12 @@ export class Workbench {
       version: known?.version ?? 0,
       personId: person.id,
       placeId: place.id,
-      anchorId: exercise.anchor === undefined ? null : (this.bench.anchor()?.id ?? null),
+      anchorId: exercise.anchor === undefined ? null : (this.workbench.anchor()?.id ?? null),
       title,
-      routeId: chosenRoutes(exercise, this.bench.set())[0]?.id ?? '',
+      routeId: chosenRoutes(exercise, this.workbench.set())[0]?.id ?? '',
       document: solved.document,
       acknowledged: solved.cautions
-        .filter(({ text }) => this.bench.set.acknowledged().includes(text))
+        .filter(({ text }) => this.workbench.set.acknowledged().includes(text))
         .map(({ rule }) => rule),
     };
     this.sending.send(
@@ -378,7 +378,7 @@ export class Workbench {
   }
 
   private toggleTag(tag: number): void {
-    const found = this.bench.usable().find(({ record }) => record.tag === tag);
-    if (found !== undefined) this.bench.toggleBand(found.record.id);
+    const found = this.workbench.usable().find(({ record }) => record.tag === tag);
+    if (found !== undefined) this.workbench.toggleBand(found.record.id);
   }
 }

@@ -37,7 +37,7 @@ const write = z.discriminatedUnion('kind', [
 ]);
 
 /**
- * Something that was done beside a bench or on a session and has not reached
+ * Something that was done beside a test bench or on a session and has not reached
  * the server yet. Before there were kinds, all of them were sets.
  */
 export const waitingWrite = z.preprocess(

@@ -30,9 +30,9 @@ import { StandInGauge } from '../gauge/stand-in-gauge';
 import { Keys } from '../shell/keys';
 import { accountFeature } from '../state/account';
 import { noticeActions } from '../state/notices';
-import { lengthFault } from './bench-model';
-import { BenchScene } from './bench-scene';
-import { BenchStore } from './bench-store';
+import { lengthFault } from './test-bench-model';
+import { TestBenchScene } from './test-bench-scene';
+import { TestBenchStore } from './test-bench-store';
 
 /** Why a reading may be set aside, to choose from. */
 const REASONS = ['The hook slipped', 'Read before it was still', 'Wrong length', 'Wrong band'];
@@ -47,15 +47,15 @@ const RIGGING_HELP: Readonly<Record<Rigging, string>> = {
 /** A guided measurement of one band. */
 @Component({
   selector: 'otter-test-bench',
-  imports: [BandCurve, BenchScene, DecimalPipe, FormsModule, RouterLink],
-  providers: [BenchStore],
+  imports: [BandCurve, TestBenchScene, DecimalPipe, FormsModule, RouterLink],
+  providers: [TestBenchStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  templateUrl: './test-bench.html',
+  templateUrl: './test-testBench.html',
 })
 export class TestBench {
   readonly id = input.required<string>();
 
-  protected readonly bench = inject(BenchStore);
+  protected readonly testBench = inject(TestBenchStore);
   private readonly router = inject(Router);
   private readonly store = inject(Store);
 
@@ -70,8 +70,8 @@ export class TestBench {
   }));
   /** The band's limit and the length it has there. */
   protected readonly warmUpStretch = computed(() => {
-    const band = this.bench.band();
-    const rigged = this.bench.rigged();
+    const band = this.testBench.band();
+    const rigged = this.testBench.rigged();
     if (band === undefined || rigged === null) return '';
     const length_m = riggedLength(rigged, band.limit);
     return `${stretchWord(band.limit)} (${(100 * length_m).toFixed(0)} cm)`;
@@ -81,7 +81,7 @@ export class TestBench {
   protected readonly misfitWords = MISFIT_WORDS;
 
   private readonly suggested_cm = computed(() => {
-    const next = this.bench.figures()?.next;
+    const next = this.testBench.figures()?.next;
     // To half a centimetre of the tape, and never past the limit.
     return next ? Math.floor(next.length_m * 200 + 1e-9) / 2 : null;
   });
@@ -104,24 +104,24 @@ export class TestBench {
   /** The reading whose reason for setting aside is being chosen. */
   protected readonly asideId = signal<string | null>(null);
 
-  protected readonly simulated = computed(() => this.bench.gauge() instanceof StandInGauge);
-  protected readonly pulls = computed(() => this.bench.measurement()?.readings ?? []);
+  protected readonly simulated = computed(() => this.testBench.gauge() instanceof StandInGauge);
+  protected readonly pulls = computed(() => this.testBench.measurement()?.readings ?? []);
   protected readonly known = computed((): KnownBand | null => {
-    const record = this.bench.band();
-    const figures = this.bench.figures();
+    const record = this.testBench.band();
+    const figures = this.testBench.figures();
     if (record === undefined || figures === null) return null;
     // Before the first pull the law until now is shown.
-    if (this.pulls().length === 0) return this.bench.before() ?? null;
+    if (this.pulls().length === 0) return this.testBench.before() ?? null;
     return { record, calibration: figures.calibration, softening: null };
   });
   protected readonly stretch = computed(() => {
-    const rigged = this.bench.rigged();
+    const rigged = this.testBench.rigged();
     const length_m = this.lengthOfPull();
     return rigged === null || length_m === null ? null : (length_m - rigged.dead_m) / rigged.rest_m;
   });
   protected readonly fault = computed(() => {
-    const band = this.bench.band();
-    const rigged = this.bench.rigged();
+    const band = this.testBench.band();
+    const rigged = this.testBench.rigged();
     const length_m = this.lengthOfPull();
     return band === undefined || rigged === null || length_m === null
       ? null
@@ -131,13 +131,13 @@ export class TestBench {
   protected readonly pull = computed(() => {
     const length_m = this.lengthOfPull();
     if (length_m === null || this.fault() !== null) return null;
-    if (this.bench.currentRigging() === 'standing') {
+    if (this.testBench.currentRigging() === 'standing') {
       const weighing = this.weighing();
       const force_N = weighing === null ? 0 : weighedPull(weighing).force_N;
       return weighing === null || force_N <= 0 ? null : { length_m, force_N, weighing };
     }
-    const plateau = this.bench.plateau();
-    if (this.bench.gauge() !== null) {
+    const plateau = this.testBench.plateau();
+    if (this.testBench.gauge() !== null) {
       return plateau === null ? null : { length_m, force_N: plateau.force_N, weighing: null };
     }
     const typed = this.typed();
@@ -146,17 +146,17 @@ export class TestBench {
       : { length_m, force_N: toNewtons(typed, this.unit()), weighing: null };
   });
   protected readonly live = computed(() => {
-    const live_N = this.bench.live_N();
+    const live_N = this.testBench.live_N();
     return live_N === null ? null : forceQuantity(live_N, null, this.unit());
   });
   protected readonly grade = computed(() => {
-    const figures = this.bench.figures();
+    const figures = this.testBench.figures();
     if (!figures?.calibration || figures.worst === null) return null;
     const { share, stretch } = figures.worst;
     return `${GRADE_WORDS[figures.calibration.grade]}, ±${(100 * share).toFixed(1)} % at its widest, ${stretchWord(stretch)}`;
   });
   protected readonly rows = computed(() =>
-    (this.bench.figures()?.readings ?? []).map(({ reading, stretch, residual }) => ({
+    (this.testBench.figures()?.readings ?? []).map(({ reading, stretch, residual }) => ({
       id: reading.id,
       setAside: reading.setAside,
       reason: reading.setAsideReason,
@@ -171,7 +171,7 @@ export class TestBench {
   );
 
   constructor() {
-    effect(() => this.bench.look(this.id()));
+    effect(() => this.testBench.look(this.id()));
     inject(Keys).offer([
       { key: 'Enter', words: 'keep the reading', press: () => this.keep() },
       { key: 'b', words: 'pulling, or the way back', press: () => this.turn() },
@@ -180,8 +180,8 @@ export class TestBench {
 
   protected keep(): void {
     const pull = this.pull();
-    if (pull === null || !this.bench.warm()) return;
-    this.bench.keep(pull);
+    if (pull === null || !this.testBench.warm()) return;
+    this.testBench.keep(pull);
     this.typed.set(null);
     this.standing_kg.set(null);
   }
@@ -191,19 +191,19 @@ export class TestBench {
   }
 
   protected turn(): void {
-    this.bench.set({
-      direction: this.bench.direction() === 'loading' ? 'unloading' : 'loading',
+    this.testBench.set({
+      direction: this.testBench.direction() === 'loading' ? 'unloading' : 'loading',
     });
   }
 
   protected plug(kind: string): void {
     const choice = this.gauges.find((gauge) => gauge.kind === kind);
-    if (choice === undefined) this.bench.unplug();
-    else void this.bench.plugIn(choice.kind);
+    if (choice === undefined) this.testBench.unplug();
+    else void this.testBench.plugIn(choice.kind);
   }
 
   protected zero(): void {
-    const zeroing = this.bench.zero();
+    const zeroing = this.testBench.zero();
     if (zeroing === undefined) return;
     const text = this.zeroingWords(zeroing);
     this.store.dispatch(
@@ -213,16 +213,16 @@ export class TestBench {
 
   protected simulate(): void {
     const stretch = this.stretch();
-    if (stretch !== null && this.fault() === null) this.bench.simulate(stretch);
+    if (stretch !== null && this.fault() === null) this.testBench.simulate(stretch);
   }
 
   protected aside(id: string, reason: string): void {
     this.asideId.set(null);
-    this.bench.setAside(id, true, reason);
+    this.testBench.setAside(id, true, reason);
   }
 
   protected finish(): void {
-    this.bench.finish();
+    this.testBench.finish();
     void this.router.navigate(['/bands', this.id()]);
   }
 
@@ -240,7 +240,7 @@ export class TestBench {
 
   /** What lies between the scale's platform and the band's lower end, cm: the foot. */
   private under_cm(): number {
-    return this.bench.currentRigging() === 'standing' ? (this.foot_cm() ?? 0) : 0;
+    return this.testBench.currentRigging() === 'standing' ? (this.foot_cm() ?? 0) : 0;
   }
 
   private inUnit(force_N: number): number {

@@ -2,10 +2,10 @@ import { fail, type Result, succeed } from '../faults.js';
 import { POUND_FORCE_N, STANDARD_GRAVITY_M_S2 } from '../units/units.js';
 
 /**
- * A line of the plain text protocol of bench scales, `ST,GS,+00012.3kg`:
+ * A line of the plain text protocol of weighing scales, `ST,GS,+00012.3kg`:
  * whether the reading has settled, gross or net, and the weight with its unit.
  */
-export interface BenchLine {
+export interface ScaleLine {
   /** N; null where the scale reports an overload. */
   readonly force_N: number | null;
   readonly settled: boolean;
@@ -20,7 +20,7 @@ const DIGITS = 7;
 const LONGEST_LINE = 64;
 
 /** Reads one line without its line end. */
-export function parseBenchLine(line: string): Result<BenchLine> {
+export function parseScaleLine(line: string): Result<ScaleLine> {
   const parts = LINE.exec(line);
   if (parts === null) {
     return fail({
@@ -40,7 +40,7 @@ export function parseBenchLine(line: string): Result<BenchLine> {
 }
 
 /** The line a scale of 0.1 kg resolution sends for a pull, without its line end. */
-export function formatBenchLine(force_N: number, settled: boolean): string {
+export function formatScaleLine(force_N: number, settled: boolean): string {
   const kg = force_N / STANDARD_GRAVITY_M_S2;
   const digits = Math.abs(kg).toFixed(1).padStart(DIGITS, '0');
   return `${settled ? 'ST' : 'US'},GS,${kg < 0 ? '-' : '+'}${digits}kg`;

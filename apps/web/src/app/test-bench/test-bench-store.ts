@@ -18,9 +18,15 @@ import { StandInGauge } from '../gauge/stand-in-gauge';
 import { bandActions, bandsFeature } from '../state/bands';
 import { noticeActions } from '../state/notices';
 import { outboxActions } from '../state/outbox';
-import { figuresOf, riggedFields, rigOf, ROLL_PIECE_M, WARM_UPS } from './bench-model';
+import {
+  figuresOf,
+  riggedFields,
+  riggedToMeasure,
+  ROLL_PIECE_M,
+  WARM_UPS,
+} from './test-bench-model';
 
-interface BenchState {
+interface TestBenchState {
   readonly bandId: string;
   readonly copyId: string | null;
   readonly rigging: Rigging;
@@ -43,8 +49,8 @@ function hasMoved(force_N: number, from_N: number): boolean {
 }
 
 /** One guided measurement: what is pulled next, what the gauge says, what the law has become. */
-export const BenchStore = signalStore(
-  withState<BenchState>({
+export const TestBenchStore = signalStore(
+  withState<TestBenchState>({
     bandId: '',
     copyId: null,
     rigging: 'end',
@@ -69,7 +75,7 @@ export const BenchStore = signalStore(
       const taken_m = measurement()?.readings[0]?.rest_m ?? null;
       const piece_m =
         taken_m === null ? state.piece_m() : taken_m * (rigging() === 'folded' ? 2 : 1);
-      return known === undefined ? null : rigOf(known, rigging(), piece_m);
+      return known === undefined ? null : riggedToMeasure(known, rigging(), piece_m);
     });
     const known = global.selectSignal(bandsFeature.selectKnown);
     return {
@@ -84,11 +90,10 @@ export const BenchStore = signalStore(
       currentRigging: rigging,
       rigged,
       figures: computed(() => {
-        const known = band();
-        const rig = rigged();
-        return known === undefined || rig === null
+        const [known, asRigged] = [band(), rigged()];
+        return known === undefined || asRigged === null
           ? null
-          : figuresOf(known, measurement(), rig, state.direction());
+          : figuresOf(known, measurement(), asRigged, state.direction());
       }),
       warm: computed(() => state.warmUps() >= WARM_UPS || measurement() !== undefined),
     };
@@ -127,7 +132,9 @@ export const BenchStore = signalStore(
       look(bandId: string): void {
         if (bandId !== store.bandId()) patchState(store, { bandId, warmUps: 0, copyId: null });
       },
-      set(part: Partial<Pick<BenchState, 'rigging' | 'direction' | 'piece_m' | 'copyId'>>): void {
+      set(
+        part: Partial<Pick<TestBenchState, 'rigging' | 'direction' | 'piece_m' | 'copyId'>>,
+      ): void {
         patchState(store, part);
       },
       warmUp(): void {

@@ -19,12 +19,12 @@ const HIGH_STRETCH = 2.5;
  * with rest, the length asked for and the limit.
  */
 @Component({
-  selector: 'otter-bench-scene',
+  selector: 'otter-test-bench-scene',
   imports: [Ribbon],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  templateUrl: './bench-scene.html',
+  templateUrl: './test-bench-scene.html',
 })
-export class BenchScene {
+export class TestBenchScene {
   readonly band = input.required<BandRecord>();
   readonly rigging = input.required<Rigging>();
   readonly rigged = input.required<Rigged>();

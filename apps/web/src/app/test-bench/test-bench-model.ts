@@ -8,7 +8,7 @@ import {
   nextWayBackStretch,
   type Residual,
   residuals,
-  rigForGauge,
+  riggedForGauge,
   type Rigged,
   riggedLength,
   type Rigging,
@@ -31,8 +31,8 @@ export interface ReadingWithResidual {
   readonly residual: Residual | null;
 }
 
-/** All that the bench shows of a measurement, worked out anew with every reading. */
-export interface BenchFigures {
+/** All that the test bench shows of a measurement, worked out anew with every reading. */
+export interface TestBenchFigures {
   /** Null before the first pull and without a label. */
   readonly calibration: Calibration | null;
   readonly worst: WorstSpread | null;
@@ -42,8 +42,8 @@ export interface BenchFigures {
 }
 
 /** The band as it is rigged; of a roll the piece marked off on it. */
-export function rigOf(band: BandRecord, rigging: Rigging, piece_m: number): Rigged {
-  return rigForGauge(
+export function riggedToMeasure(band: BandRecord, rigging: Rigging, piece_m: number): Rigged {
+  return riggedForGauge(
     {
       kind: band.kind,
       flatLength_m: band.stock === 'roll' ? piece_m : band.flatLength_m,
@@ -53,7 +53,7 @@ export function rigOf(band: BandRecord, rigging: Rigging, piece_m: number): Rigg
   );
 }
 
-/** What a reading of this rig carries besides length and pull. */
+/** What a reading of a band so rigged carries besides length and pull. */
 export function riggedFields(rigged: Rigged): Pick<Reading, 'rest_m' | 'strands' | 'dead_m'> {
   return { rest_m: rigged.rest_m, strands: rigged.strands, dead_m: rigged.dead_m };
 }
@@ -63,7 +63,7 @@ export function figuresOf(
   measurement: MeasurementRecord | undefined,
   rigged: Rigged,
   direction: 'loading' | 'unloading',
-): BenchFigures {
+): TestBenchFigures {
   const { kind, flatLength_m, label, limit } = band;
   const samples = measurement === undefined ? [] : countedPulls(measurement);
   const pulled = { kind, flatLength_m, label, samples };
