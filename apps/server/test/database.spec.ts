@@ -1,3 +1,5 @@
+import { findExercise } from '@wiry-otter/catalogue';
+import { v7 as uuidv7 } from 'uuid';
 import { PROBLEMS } from '../src/problems/catalogue.js';
 import { demoSetup } from './support/inputs.js';
 import { count, takeBack } from './support/migrations.js';
@@ -46,6 +48,23 @@ describe('database', () => {
     expect(await count(studio.database, "prescription WHERE reps ? 'from'")).not.toBe('0');
     await studio.database.runMigrations();
     expect(await works()).toEqual(before);
+  });
+
+  it('keeps exercises, alone and in set-ups, through the word of how the body is held', async () => {
+    const exercises = (): Promise<unknown> =>
+      studio.database.query(
+        `SELECT document->'exercise' AS exercise FROM setup_version
+         UNION ALL SELECT document FROM own_exercise ORDER BY exercise`,
+      );
+    const document = { ...findExercise('standing-row'), id: 'own-row', title: 'Capstan row' };
+    await studio.mika.put(`/exercises/${uuidv7()}`, { version: 0, document });
+    const before = await exercises();
+    await takeBack(studio.database, 'Posture');
+    const inOld = (what: string) => count(studio.database, `${what} ? 'stance'`);
+    expect(await inOld('own_exercise WHERE document')).toBe('1');
+    expect(await inOld("setup_version WHERE document->'exercise'")).not.toBe('0');
+    await studio.database.runMigrations();
+    expect(await exercises()).toEqual(before);
   });
 
   it('keeps what a saved set-up asks through the step to how sure it is', async () => {

@@ -48,6 +48,11 @@ describe('a database of the model before', () => {
     for (const { setup } of sessions) expect(setup.figures.model).toBe(MODEL);
   });
 
+  it('says how the body is held in the word of now', () => {
+    expect(setupOf('Row, held by the end').document.exercise.posture).toBe('standing');
+    for (const { document } of setups) expect('stance' in document.exercise).toBeFalse();
+  });
+
   it('reads the net pull of both hands, where their sizes were added up before', () => {
     const row = setupOf('Row, held by the end');
     expect(row.earlierFigures?.mean).toBeCloseTo(90.9, 1);

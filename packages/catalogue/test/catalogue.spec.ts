@@ -108,8 +108,8 @@ describe('catalogue', () => {
   });
 
   it('says of every exercise how to do it, what goes wrong and what it trains', () => {
-    for (const { id, groups, cues, faults, feel, routes, stance, unassisted } of CATALOGUE) {
-      const parts = { groups, cues, faults, feel, routes, stance, unassisted };
+    for (const { id, groups, cues, faults, feel, routes, posture, unassisted } of CATALOGUE) {
+      const parts = { groups, cues, faults, feel, routes, posture, unassisted };
       for (const [part, value] of Object.entries(parts)) {
         expect(value).withContext(`${id}: ${part}`).toBeDefined();
         if (Array.isArray(value))

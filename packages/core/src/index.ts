@@ -283,8 +283,8 @@ export {
 export {
   ANCHOR_KINDS,
   ANCHOR_SIDES,
-  type Stance,
-  STANCES,
+  type Posture,
+  POSTURES,
   type AnchoredExercise,
   type AnchorKind,
   type AnchorPlace,

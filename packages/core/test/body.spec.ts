@@ -14,8 +14,8 @@ import { HANG, ROW } from './support/arbitraries.js';
 
 const BODY = { stature_m: 1.75, mass_kg: 72 };
 
-function prepared(exercise: Exercise, stance: Parameters<typeof prepareExercise>[2] = {}) {
-  const result = prepareExercise(exercise, BODY, { samples: 5, ...stance });
+function prepared(exercise: Exercise, widths: Parameters<typeof prepareExercise>[2] = {}) {
+  const result = prepareExercise(exercise, BODY, { samples: 5, ...widths });
   if (!result.ok) throw new Error(JSON.stringify(result.faults));
   return result.value;
 }

@@ -550,7 +550,7 @@ describe('cautions', () => {
   });
 
   it('balance warns of standing work that the pull tips over, says how far and what holds it', () => {
-    const standing = { ...ROW, stance: 'standing' } as const;
+    const standing = { ...ROW, posture: 'standing' } as const;
     const row = (part: Case): Case => ({ exercise: standing, strength: 3, ...part });
     expect(rulesOf(row({ strength: 0.2 }))).not.toContain('balance');
     const caution = findCautions(contextOf(row({}))).find(({ rule }) => rule === 'balance');
@@ -565,7 +565,7 @@ describe('cautions', () => {
   });
 
   it('balance is that of a hand-made sum: weight and pull about the floor', () => {
-    const standing = { ...ROW, stance: 'standing' } as const;
+    const standing = { ...ROW, posture: 'standing' } as const;
     const bare = contextOf({ exercise: standing, strength: 1e-9 });
     const heavy = contextOf({ exercise: standing, strength: 3 });
     const { buffers, rig } = heavy.solved;

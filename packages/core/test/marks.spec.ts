@@ -6,13 +6,13 @@ import {
   type MarkedSetup,
   rigSetup,
   setupMarks,
-  type Stance,
+  type Posture,
 } from '../src/index.js';
 import { ROW } from './support/arbitraries.js';
 
 const EXERCISE = {
   ...ROW,
-  stance: 'standing' as Stance,
+  posture: 'standing' as Posture,
   routes: [
     { id: 'held', for: 'continuous' as const, path: ['anchor', 'gripL', 'gripR'], takeUp_m: 0.02 },
     { id: 'tube', for: 'open' as const, path: ['gripL', 'anchor', 'gripR'] },
@@ -84,7 +84,7 @@ describe('marks of a set-up', () => {
   it('leave out what a set-up does not have', () => {
     const seated = setupMarks({
       ...composed(),
-      exercise: { ...EXERCISE, stance: 'seated' as const },
+      exercise: { ...EXERCISE, posture: 'seated' as const },
     });
     expect(seated.stance_m).toBeUndefined();
     const onBody = { ...composed(), exercise: { ...EXERCISE, anchor: undefined }, points: {} };

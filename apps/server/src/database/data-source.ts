@@ -29,6 +29,7 @@ import { StudioRules1764200000000 } from './migrations/1764200000000-studio-rule
 import { WhoSawToIt1764400000000 } from './migrations/1764400000000-who-saw-to-it.js';
 import { HowSureTheMeanIs1764500000000 } from './migrations/1764500000000-how-sure-the-mean-is.js';
 import { NetPull1764600000000 } from './migrations/1764600000000-net-pull.js';
+import { Posture1764700000000 } from './migrations/1764700000000-posture.js';
 
 /**
  * Connects to PostgreSQL and brings the schema up to date; fails with the server's address
@@ -68,6 +69,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       WhoSawToIt1764400000000,
       HowSureTheMeanIs1764500000000,
       NetPull1764600000000,
+      Posture1764700000000,
     ],
     migrationsRun: true,
     migrationsTransactionMode: 'all',

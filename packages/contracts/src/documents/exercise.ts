@@ -6,7 +6,7 @@ import {
   PLANES,
   REHAB_STAGES,
   ROUTE_FORMS,
-  STANCES,
+  POSTURES,
   STRENGTH_SHAPES,
 } from '@wiry-otter/core';
 import * as z from 'zod';
@@ -181,7 +181,7 @@ const words = z.array(z.string().min(1));
 /** What a trainer reads, and what the workbench offers; the statics needs none of it. */
 const guidance = {
   /** How the body is held. */
-  stance: z.enum(STANCES).optional(),
+  posture: z.enum(POSTURES).optional(),
   /** One side works at a time, left and right in turn. */
   unilateral: z.boolean().optional(),
   /** Height of a transverse exercise's plane over the floor, in statures. */

@@ -37,7 +37,7 @@ export interface ExerciseAnchor {
 }
 
 /** How the body is held. */
-export const STANCES = [
+export const POSTURES = [
   'standing',
   'kneeling',
   'seated',
@@ -46,7 +46,7 @@ export const STANCES = [
   'hanging',
   'propped',
 ] as const;
-export type Stance = (typeof STANCES)[number];
+export type Posture = (typeof POSTURES)[number];
 
 /** An exercise with the anchor it needs, and what a trainer knows of it. */
 export interface AnchoredExercise extends Exercise {
@@ -54,7 +54,7 @@ export interface AnchoredExercise extends Exercise {
   /** Height of a transverse exercise's plane over the floor, in statures. Default 0. */
   readonly level?: number | undefined;
   /** How the body is held. */
-  readonly stance?: Stance | undefined;
+  readonly posture?: Posture | undefined;
   readonly groups?: readonly MuscleGroup[] | undefined;
   /** The stage of rehab that it belongs to, where its movement does not say it. */
   readonly stage?: RehabStage | undefined;

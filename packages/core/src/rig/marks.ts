@@ -35,7 +35,7 @@ export function setupMarks(setup: MarkedSetup): SetupMarks {
   const place = anchorPlaceOf(exercise, body.stature_m, points);
   const standing =
     exercise.plane !== 'transverse' &&
-    (exercise.stance === undefined || exercise.stance === 'standing');
+    (exercise.posture === undefined || exercise.posture === 'standing');
   const gripped = runs.some(({ path }) => path.some((name) => name.startsWith('grip')));
   const usualStance = exercise.widths?.stance ?? DEFAULT_WIDTHS.stance;
   return {

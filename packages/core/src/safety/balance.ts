@@ -59,7 +59,7 @@ export function staggerOf({ setup }: Pick<CautionContext, 'setup'>): number {
 export function greatestTip(context: Pick<CautionContext, 'setup' | 'solved'>): number | undefined {
   const { setup, solved } = context;
   const { exercise, body } = setup;
-  if (exercise.plane !== 'sagittal' || exercise.stance !== 'standing') return undefined;
+  if (exercise.plane !== 'sagittal' || exercise.posture !== 'standing') return undefined;
   if (exercise.poses.some(({ left }) => left?.thigh !== undefined || left?.shank !== undefined)) {
     return undefined;
   }

@@ -37,9 +37,9 @@ export function drawProps(
       return [{ name, ...from, width: to.x - from.x, height: to.y - from.y }];
     };
     // A standing person's hip is a support of the moving leg, not a seat.
-    if (at === 'hipR' && exercise.stance !== 'standing')
+    if (at === 'hipR' && exercise.posture !== 'standing')
       return box('seat', SEAT, height - UNDER_HIP);
-    if (at === 'toeR' && exercise.stance === 'standing')
+    if (at === 'toeR' && exercise.posture === 'standing')
       return box('step', STEP, height - UNDER_TOE);
     return [];
   });
