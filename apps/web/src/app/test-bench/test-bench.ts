@@ -50,7 +50,7 @@ const RIGGING_HELP: Readonly<Record<Rigging, string>> = {
   imports: [BandCurve, TestBenchScene, DecimalPipe, FormsModule, RouterLink],
   providers: [TestBenchStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  templateUrl: './test-testBench.html',
+  templateUrl: './test-bench.html',
 })
 export class TestBench {
   readonly id = input.required<string>();
