@@ -250,6 +250,7 @@ export { jointAngles, RANGED_JOINTS, type RangedJoint } from './body/joint-angle
 export { CAUTION_RULES, findCautions } from './safety/rules.js';
 export { greatestTip } from './safety/balance.js';
 export { leastDistance } from './safety/room.js';
+export { HIGH_STRETCH } from './safety/stretch.js';
 export { hasLatex } from './safety/band.js';
 export { FACE_CLEARANCE_M, headClearance } from './safety/face.js';
 export {

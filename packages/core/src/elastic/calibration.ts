@@ -98,7 +98,7 @@ const MISFIT_SAMPLES = 5;
 const MISFIT_LIMIT = 4;
 
 /** A label's two ends are taken at these stretch ratios of the natural pull, with this relative 1σ. */
-const LABEL_STRETCH = { min: 1.5, max: 3 } as const;
+export const LABEL_STRETCH = { min: 1.5, max: 3 } as const;
 const LABEL_ERROR_SHARE = 0.35;
 
 /** `measured` asks for this many loading samples over this span of stretch. */

@@ -2,8 +2,9 @@ import { DEFAULT_STRETCH_LIMIT, GREATEST_STRETCH_LIMIT } from '../elastic/band.j
 import type { CautionContext, CautionRule } from './caution.js';
 import { distanceCure } from './cures.js';
 
-/** Stretch ratio above which bands fail without notice, and nearness to the limit that counts as high. */
-const HIGH_STRETCH = 2.5;
+/** Stretch ratio above which bands fail without notice. */
+export const HIGH_STRETCH = 2.5;
+/** Nearness to the limit that counts as high. */
 const NEAR_LIMIT_SHARE = 0.95;
 
 /** Bands in series may differ by so much in stretch. */

@@ -1,5 +1,5 @@
 import { type BandKind, naturalStrands, type StrandLaw } from '../elastic/band.js';
-import type { LabelClaim, PullSample } from '../elastic/calibration.js';
+import { LABEL_STRETCH, type LabelClaim, type PullSample } from '../elastic/calibration.js';
 import { strandForce } from '../elastic/strand-law.js';
 
 /** A source of numbers in 0 … 1, 1 excluded; a seeded one makes a simulation repeatable. */
@@ -52,11 +52,11 @@ export function noisyPull(
   };
 }
 
-/** A label for the band: the pulls at ×1.5 and ×3, each up to 35 % off. */
+/** A label for the band: the pulls at the stretches of a label, each up to 35 % off. */
 export function drawLabel(band: VirtualBand, random: Random): LabelClaim {
   const claim = (stretch: number): number =>
     truePull(band, stretch) * (1 + LABEL_ERROR_SHARE * (2 * random() - 1));
-  const ends = [claim(1.5), claim(3)] as const;
+  const ends = [claim(LABEL_STRETCH.min), claim(LABEL_STRETCH.max)] as const;
   return { min_N: Math.min(...ends), max_N: Math.max(...ends) };
 }
 

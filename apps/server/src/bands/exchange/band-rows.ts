@@ -5,6 +5,7 @@ import {
   type BandRecord,
   parseDocument,
 } from '@wiry-otter/contracts';
+import { DEFAULT_STRETCH_LIMIT } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { type Column, headerOf, type RowReader } from './columns.js';
 
@@ -51,7 +52,6 @@ const MATERIALS: Readonly<Record<string, BandInput['material']>> = {
 };
 
 const USUAL_COLOUR = '#7f8fa6';
-const USUAL_LIMIT = 2.5;
 
 /** A row as the input of a band; null, with the row's faults, where it is none. Empty cells keep what a known band has. */
 export function bandInputOf(row: RowReader, known: BandRecord | undefined): BandInput | null {
@@ -86,7 +86,7 @@ export function bandInputOf(row: RowReader, known: BandRecord | undefined): Band
     tag: row.quantity('tag') ?? known?.tag ?? null,
     points: row.quantity('points') ?? known?.points ?? null,
     label: from === null || to === null ? (known?.label ?? null) : { min_N: from, max_N: to },
-    limit: row.quantity('limit') ?? known?.limit ?? USUAL_LIMIT,
+    limit: row.quantity('limit') ?? known?.limit ?? DEFAULT_STRETCH_LIMIT,
     fittings:
       dead_m === null && mass_kg === null
         ? (known?.fittings ?? null)

@@ -1,3 +1,4 @@
+import { HIGH_STRETCH } from '@wiry-otter/core';
 import type { KnownBand } from '../bands/band-law';
 import type { Point } from '../drawing/limb-path';
 import { type HangingCurve, hangingCurve } from '../drawing/hanging-curve';
@@ -34,9 +35,6 @@ export interface RibbonSpan {
   /** The span that carries the figures: the band's longest. */
   readonly main: boolean;
 }
-
-/** Stretch from which the ribbon shows caution, unless the band's limit is nearer. */
-const CAUTION_STRETCH = 2.5;
 
 /** The bands along their paths at sample k, side by side where several share a path. */
 export function ribbonSpans(workbench: SolvedWorkbench, k: number, view: SceneView): RibbonSpan[] {
@@ -82,7 +80,7 @@ export function ribbonSpans(workbench: SolvedWorkbench, k: number, view: SceneVi
         width,
         rest_m: length / view.pxPerMetre / Math.max(stretch, 1),
         stretch,
-        caution: stretch > Math.min(CAUTION_STRETCH, band.record.limit),
+        caution: stretch > Math.min(HIGH_STRETCH, band.record.limit),
         main: length === longest,
       };
     });

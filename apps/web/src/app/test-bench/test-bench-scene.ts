@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { BandRecord } from '@wiry-otter/contracts';
-import type { Rigged, Rigging } from '@wiry-otter/core';
+import { HIGH_STRETCH, type Rigged, type Rigging } from '@wiry-otter/core';
 import type { Quantity } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
 
@@ -9,9 +9,6 @@ const WIDTH = 720;
 const LEFT = 40;
 const RIGHT = 640;
 const AXIS = 92;
-
-/** The caution stretch beyond which ticks turn rust. */
-const HIGH_STRETCH = 2.5;
 
 /**
  * The band as it is rigged, to scale along its length: fixed end, ribbon with
