@@ -22,12 +22,21 @@ for (const bench of [
   'apps/gauge/bench/measuring.bench.ts',
   'apps/gauge/bench/coverage.bench.ts',
 ]) {
-  await stream(process.execPath, ['--import', 'tsx', bench], { cwd: ROOT });
+  await measure(bench);
 }
 ensureWebBuild(ROOT);
 sayFirstLoad();
 await sayDrag();
 await sayStarts();
+
+/** Runs one benchmark; one that breaks makes the whole fail, after the others were measured. */
+async function measure(bench, env = {}) {
+  const { code } = await stream(process.execPath, ['--import', 'tsx', bench], {
+    cwd: ROOT,
+    env: { ...process.env, ...env },
+  });
+  if (code !== 0) process.exitCode = 1;
+}
 
 /** Script that the browser asks for before the sign-in shows, compressed as it is sent. */
 function sayFirstLoad() {
@@ -59,10 +68,7 @@ function sayFirstLoad() {
 async function sayDrag() {
   const data = mkdtempSync(join(tmpdir(), 'wiry-otter-bench-'));
   const { address, stop } = await startApp(ROOT, data);
-  await stream(process.execPath, ['--import', 'tsx', 'e2e/bench/drag.bench.ts'], {
-    cwd: ROOT,
-    env: { ...process.env, OTTER_ADDRESS: address },
-  });
+  await measure('e2e/bench/drag.bench.ts', { OTTER_ADDRESS: address });
   await stop();
   removeCluster(join(data, 'postgres'));
   rmSync(data, { recursive: true, force: true });

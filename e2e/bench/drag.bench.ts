@@ -35,14 +35,17 @@ async function framesWhile(page: Page, client: CDPSession, pointer: Pointer): Pr
   await page.evaluate(() => {
     const frames: number[] = [];
     let last = performance.now();
-    const tick = (now: number): void => {
-      frames.push(now - last);
-      last = now;
-      if (going.on) requestAnimationFrame(tick);
+    // A method: the loader wraps named functions in a helper that the page does not know.
+    const going = {
+      on: true,
+      tick(now: number): void {
+        frames.push(now - last);
+        last = now;
+        if (going.on) requestAnimationFrame((next) => going.tick(next));
+      },
     };
-    const going = { on: true };
     Object.assign(window, { otterFrames: frames, otterGoing: going });
-    requestAnimationFrame(tick);
+    requestAnimationFrame((now) => going.tick(now));
   });
   const began = performance.now();
   const moves: Promise<unknown>[] = [];
