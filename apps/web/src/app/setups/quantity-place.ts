@@ -3,7 +3,7 @@ import { SCENE } from './scene-geometry';
 import { type Extent, extentOf, isFree, nearestFree } from './extent';
 
 /** Width of a digit of the large figure, of its point or sign, and of the ± and unit beside it, px. */
-const WIDTH = { digit: 27, other: 14, beside: 60 } as const;
+const WIDTH = { digit: 26, other: 14, beside: 60 } as const;
 /** Room between the figure and what stands beside it, px. */
 const BESIDE_GAP_PX = 6;
 /** How far the figure and the words under it reach from their baseline, px. */

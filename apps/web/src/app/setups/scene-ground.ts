@@ -7,6 +7,8 @@ const RULER = { behind: -5, ahead: 32, around: -30 } as const;
 const LONG_EVERY = 5;
 /** Nothing is drawn so near to the edges, px. */
 const MARGIN_PX = 8;
+/** A figure under a mark reaches so far to both sides, px. */
+const HALF_FIGURE_PX = 14;
 /**
  * Room that the ruler's unit takes up from an edge, and the words of the distance from the feet, px:
  * on a narrow screen, where words are drawn larger beside the rest.
@@ -90,6 +92,7 @@ export class SceneGround {
   protected readonly figures = computed(() =>
     this.ruler()
       .filter(({ decimetre, long }) => long && (this.otterGround().side === 0 || decimetre >= 0))
+      .filter(({ x }) => x >= HALF_FIGURE_PX && x <= SCENE.width - HALF_FIGURE_PX)
       .map(({ x, decimetre }) => ({ x, words: String(Math.abs(decimetre) * 10) })),
   );
 }

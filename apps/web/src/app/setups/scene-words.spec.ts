@@ -32,7 +32,7 @@ describe('words in the scene', () => {
   /** What the figure takes up where it is put: its baseline is its place. */
   const own = ({ x, y }: { x: number; y: number }, digits: number): Extent => ({
     left: x,
-    right: x + 27 * digits + 66,
+    right: x + 26 * digits + 66,
     top: y - 38,
     bottom: y + 24,
   });
@@ -54,7 +54,7 @@ describe('words in the scene', () => {
 
   it('put it next to the pull where that is free', () => {
     const { at } = quantityPlace({ pull: { x: 400, y: 200 }, figure: '123', taken: [] });
-    expect(Math.hypot(at.x + 73.5 - 400, at.y - 200)).toBeLessThan(10);
+    expect(Math.hypot(at.x + 72 - 400, at.y - 200)).toBeLessThan(10);
   });
 
   it('leave it where it stands while that is free and the pull is near', () => {
