@@ -256,3 +256,13 @@ test('bands compared: curves, pulls at a stretch, and which two equal a third', 
   await slider.press('ArrowRight');
   await expect(page.getByRole('caption')).toHaveText(/At ×2.05/);
 });
+
+test('on a phone a band that is tapped shows its sheet', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await signIn(page);
+  await page.getByRole('link', { name: 'Bands' }).click();
+  await page.getByRole('link', { name: /^Heron,/ }).click();
+  await expect(page.getByRole('heading', { name: 'Heron' })).toBeInViewport();
+  await page.getByRole('button', { name: 'Add a band' }).click();
+  await expect(page.getByLabel('Name', { exact: true })).toBeInViewport();
+});

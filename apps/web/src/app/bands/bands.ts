@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import {
+  afterRenderEffect,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  type ElementRef,
+  inject,
+  input,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { BandEventInput, BandInput } from '@wiry-otter/contracts';
@@ -40,6 +50,20 @@ export class Bands {
     }),
   );
   protected readonly mode = signal<'look' | 'add' | 'edit'>('look');
+
+  private readonly sheet = viewChild.required<ElementRef<HTMLElement>>('sheet');
+
+  constructor() {
+    // On a narrow screen the sheet lies under the rail, out of sight of who asked for it.
+    afterRenderEffect(() => {
+      const [id, mode] = [this.id(), this.mode()];
+      const asked = id !== undefined || mode !== 'look';
+      const sheet = this.sheet().nativeElement;
+      if (asked && sheet.getBoundingClientRect().top > window.innerHeight / 2) {
+        sheet.scrollIntoView();
+      }
+    });
+  }
 
   protected add(): void {
     this.mode.set('add');

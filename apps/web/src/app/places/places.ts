@@ -145,10 +145,12 @@ export class Places {
     this.setAnchor(id, { ratedLoad_N: this.quantity(typed, toNewtons(1, this.unit())) });
   }
 
-  protected heights({ lowest_m, highest_m }: AnchorRecord): string {
+  /** Height or heights, and the girth where it is known. */
+  protected measures({ girth_m, lowest_m, highest_m }: AnchorRecord): string {
     const low = (lowest_m * 100).toFixed(0);
     const high = (highest_m * 100).toFixed(0);
-    return low === high ? `${low} cm` : `${low} to ${high} cm`;
+    const heights = low === high ? `${low} cm` : `${low} to ${high} cm`;
+    return girth_m === null ? heights : `${heights}, girth ${(girth_m * 100).toFixed(0)} cm`;
   }
 
   protected doorWords({ side, opens, locked, foamEnd }: Door): string {
