@@ -27,12 +27,8 @@ import { PointerMoves } from '../drawing/pointer-moves';
 import type { Point } from '../drawing/limb-path';
 import { SCENE, sceneView, toScene } from '../setups/scene-geometry';
 import { Trace } from '../setups/trace';
-import {
-  EMPTY_WORKBENCH,
-  type SolvedWorkbench,
-  solveWorkbench,
-  usableBands,
-} from '../setups/workbench-model';
+import { type SolvedWorkbench, solveWorkbench, usableBands } from '../setups/workbench-model';
+import { EMPTY_WORKBENCH } from '../setups/workbench-state';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
 import { studioFeature } from '../state/studio';

@@ -6,7 +6,8 @@ import { personRecord, pull, measuredBand } from '../../testing/records';
 import { Scene, type SceneMoves } from './scene';
 import { SCENE } from './scene-geometry';
 import { Trace } from './trace';
-import { EMPTY_WORKBENCH, type SolvedWorkbench, solveWorkbench } from './workbench-model';
+import { type SolvedWorkbench, solveWorkbench } from './workbench-model';
+import { EMPTY_WORKBENCH } from './workbench-state';
 
 function workbench(): SolvedWorkbench {
   const exercise = findExercise('standing-row');

@@ -8,7 +8,7 @@ import {
 import { type Fault, rigSetup, type RouteForm, routesOfRuns } from '@wiry-otter/core';
 import { downloadJson } from '../documents/json-file';
 import type { KnownBand } from '../bands/band-law';
-import { laidOver, savedPlace, type WorkbenchState } from './workbench-model';
+import { laidOver, savedPlace, type WorkbenchState } from './workbench-state';
 
 /** A set-up document larger than this is not one, bytes. */
 export const LARGEST_SETUP = 2_000_000;

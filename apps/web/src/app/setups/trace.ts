@@ -11,7 +11,8 @@ import {
 } from '../drawing/chart-style';
 import { demandInUnit, forceWord } from '../drawing/figures';
 import { LineChart } from '../drawing/line-chart';
-import type { SolvedWorkbench, WorkbenchState } from './workbench-model';
+import type { SolvedWorkbench } from './workbench-model';
+import type { WorkbenchState } from './workbench-state';
 
 /** Another curve of the same exercise, drawn beside: a weight of equal mean, or the saved set-up. */
 export interface OtherCurve {

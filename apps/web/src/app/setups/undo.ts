@@ -7,7 +7,7 @@ import {
   withMethods,
   withState,
 } from '@ngrx/signals';
-import type { WorkbenchState } from './workbench-model';
+import type { WorkbenchState } from './workbench-state';
 
 /** Changes of one thing that follow each other within this count as one, ms: a key held down is one change. */
 const ONE_CHANGE_MS = 700;

@@ -4,14 +4,12 @@ import { bandRecord, measuredBand, personRecord, pull } from '../../testing/reco
 import { type RibbonSpan, ribbonSpans } from './ribbon-spans';
 import { SCENE, sceneView, toScene } from './scene-geometry';
 import {
-  EMPTY_WORKBENCH,
-  laidOver,
   type SolvedWorkbench,
   solveWorkbench,
   usableBands,
   type WorkbenchInput,
-  type WorkbenchState,
 } from './workbench-model';
+import { EMPTY_WORKBENCH, laidOver, type WorkbenchState } from './workbench-state';
 
 const PERSON = personRecord();
 const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));

@@ -6,11 +6,9 @@ import type {
   PersonRecord,
 } from '@wiry-otter/contracts';
 import {
-  anchorPlaceOf,
   bandFacts,
   BY_EYE,
   BY_MARKS,
-  type Body,
   canBeUsed,
   type Caution,
   type ChangeCost,
@@ -27,77 +25,15 @@ import {
   linkingOf,
   type Load,
   loopsOf,
-  type PhaseRange,
   type Rigger,
   rigSetup,
   solutionSpread,
   type SolvedRig,
-  slippedLength,
   type Spread,
-  turnsRound,
   whatIf,
 } from '@wiry-otter/core';
 import type { KnownBand } from '../bands/band-law';
-
-/** What the trainer has set on the workbench; all else follows from it. */
-export interface WorkbenchState {
-  readonly exerciseId: string;
-  readonly placeId: string;
-  readonly anchorId: string | null;
-  readonly routeIds: Readonly<Record<'continuous' | 'open', string | null>>;
-  readonly bandIds: readonly string[];
-  readonly height_m: number;
-  readonly distance_m: number;
-  /** Widths of grip and stance; null: the exercise's own. */
-  readonly grip_m: number | null;
-  readonly stance_m: number | null;
-  /** How far below its end the band is gripped, m. */
-  readonly slip_m: number;
-  /** Turns round the anchor beyond what the route lays. */
-  readonly wraps: number;
-  /** Loops hang one through the other instead of side by side. */
-  readonly linked: boolean;
-  /** The limb that works, where one does. */
-  readonly side: 'left' | 'right';
-  /** The part of the movement that is done; null: all of it. */
-  readonly phases: PhaseRange | null;
-  /** One foot ahead of the other, m; null: as the exercise has it. */
-  readonly stagger_m: number | null;
-  /** The marks are on the floor and on the band. */
-  readonly marked: boolean;
-  /** Free weight in each hand, kg. */
-  readonly weight_kg: number;
-  /** Another body than the one on file, to try out; null: the person's own. */
-  readonly body: Body | null;
-  /** Mean demand wanted, in the demand's own unit. */
-  readonly wanted: { readonly from: number; readonly to: number } | null;
-  /** Warnings seen to, in the words they were said in: one that says something else asks anew. */
-  readonly acknowledged: readonly string[];
-}
-
-/** A workbench as nobody has touched it. */
-export const EMPTY_WORKBENCH: WorkbenchState = {
-  exerciseId: 'standing-row',
-  placeId: '',
-  anchorId: null,
-  routeIds: { continuous: null, open: null },
-  bandIds: [],
-  height_m: 1.2,
-  distance_m: 1.9,
-  grip_m: null,
-  stance_m: null,
-  slip_m: 0,
-  wraps: 0,
-  linked: false,
-  side: 'right',
-  phases: null,
-  stagger_m: null,
-  marked: false,
-  weight_kg: 0,
-  body: null,
-  wanted: null,
-  acknowledged: [],
-};
+import type { WorkbenchState } from './workbench-state';
 
 /** How near and how far a person can stand from an anchor, m. */
 export const DISTANCE_RANGE = { least: 0.2, most: 2.8 } as const;
@@ -332,35 +268,4 @@ export function usableBands(bands: readonly KnownBand[]): KnownBand[] {
   return bands
     .filter((band) => canBeUsed(band) && band.calibration !== null)
     .sort((a, b) => rank(a) - rank(b));
-}
-
-/** Distance and height of a saved set-up's anchor; nothing where it has none. */
-export function savedPlace({
-  body,
-  exercise,
-  points,
-}: CompleteSetupDocument): { height_m: number; distance_m: number } | undefined {
-  return anchorPlaceOf(exercise, body.stature_m, points);
-}
-
-/**
- * What a set-up lays over its routes, read back off the runs and the loads.
- *
- * @param girth_m of its anchor, for the turns round it
- */
-export function laidOver(
-  document: CompleteSetupDocument,
-  girth_m: number,
-): Partial<WorkbenchState> {
-  const { links = {}, loads, marked = false, phases, side = 'right', stagger_m } = document;
-  return {
-    marked,
-    phases: phases ?? null,
-    stagger_m: stagger_m ?? null,
-    linked: Object.keys(links).length > 0,
-    side,
-    slip_m: Math.round(100 * slippedLength(document)) / 100,
-    wraps: turnsRound(document, girth_m),
-    weight_kg: loads?.find(({ at }) => at === 'gripR')?.mass_kg ?? 0,
-  };
 }

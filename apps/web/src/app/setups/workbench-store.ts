@@ -21,7 +21,6 @@ import {
   pullsLevel,
 } from '@wiry-otter/core';
 import { format } from 'date-fns';
-import * as z from 'zod';
 import { knownExercises } from '../exercises/known-exercises';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
@@ -33,38 +32,12 @@ import {
   linkingOnWorkbench,
   costsOf,
   DISTANCE_RANGE,
-  EMPTY_WORKBENCH,
-  laidOver,
-  savedPlace,
   type SolvedWorkbench,
   solveWorkbench,
   usableBands,
   type WorkbenchInput,
-  type WorkbenchState,
 } from './workbench-model';
-
-const stored = z.object({
-  exerciseId: z.string(),
-  placeId: z.string(),
-  anchorId: z.string().nullable(),
-  routeIds: z.object({ continuous: z.string().nullable(), open: z.string().nullable() }),
-  bandIds: z.array(z.string()),
-  height_m: z.number(),
-  distance_m: z.number(),
-  grip_m: z.number().nullable(),
-  stance_m: z.number().nullable(),
-  slip_m: z.number(),
-  wraps: z.number(),
-  linked: z.boolean().default(false),
-  side: z.enum(['left', 'right']).default('right'),
-  phases: z.object({ from: z.number(), to: z.number() }).nullable().default(null),
-  stagger_m: z.number().nullable().default(null),
-  marked: z.boolean().default(false),
-  weight_kg: z.number(),
-  body: z.object({ stature_m: z.number(), mass_kg: z.number() }).nullable(),
-  wanted: z.object({ from: z.number(), to: z.number() }).nullable(),
-  acknowledged: z.array(z.string()),
-});
+import { EMPTY_WORKBENCH, stateOf, storedWorkbench, type WorkbenchState } from './workbench-state';
 
 /** Unless the trainer says otherwise, the wanted mean lies this close to the one in force. */
 const WANTED_SHARE = 0.1;
@@ -375,7 +348,7 @@ export const WorkbenchStore = signalStore(
       const key = computed(() => `otter.workbench.${store.person()?.id ?? ''}`);
       // Each person finds the workbench as it was left for them, or their hardest saved set-up.
       effect(() => {
-        const kept = readStored(key(), stored);
+        const kept = readStored(key(), storedWorkbench);
         untracked(() => {
           if (kept === undefined) store.begin();
           else {
@@ -406,24 +379,4 @@ function equalWith(
 /** Lengths to whole centimetres; kilograms and turns to as many decimals. */
 function inCentimetres(value: number): number {
   return Math.round(value * 100) / 100;
-}
-
-function stateOf(setup: SetupRecord, girth_m: number): Partial<WorkbenchState> {
-  const { cautions, document, exerciseId, placeId, anchorId, routeId } = setup;
-  const route = document.exercise.routes?.find(({ id }) => id === routeId);
-  return {
-    exerciseId,
-    placeId,
-    anchorId,
-    acknowledged: cautions.flatMap(({ seen, text }) => (seen === undefined ? [] : text)),
-    bandIds: document.bands.map(({ id }) => id),
-    routeIds: {
-      continuous: route?.for === 'continuous' ? route.id : null,
-      open: route?.for === 'open' ? route.id : null,
-    },
-    grip_m: document.widths?.grip_m ?? null,
-    stance_m: document.widths?.stance_m ?? null,
-    ...savedPlace(document),
-    ...laidOver(document, girth_m),
-  };
 }

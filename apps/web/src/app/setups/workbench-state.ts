@@ -1,0 +1,145 @@
+import type { CompleteSetupDocument, SetupRecord } from '@wiry-otter/contracts';
+import {
+  anchorPlaceOf,
+  type Body,
+  type PhaseRange,
+  slippedLength,
+  turnsRound,
+} from '@wiry-otter/core';
+import * as z from 'zod';
+
+/** What the trainer has set on the workbench; all else follows from it. */
+export interface WorkbenchState {
+  readonly exerciseId: string;
+  readonly placeId: string;
+  readonly anchorId: string | null;
+  readonly routeIds: Readonly<Record<'continuous' | 'open', string | null>>;
+  readonly bandIds: readonly string[];
+  readonly height_m: number;
+  readonly distance_m: number;
+  /** Widths of grip and stance; null: the exercise's own. */
+  readonly grip_m: number | null;
+  readonly stance_m: number | null;
+  /** How far below its end the band is gripped, m. */
+  readonly slip_m: number;
+  /** Turns round the anchor beyond what the route lays. */
+  readonly wraps: number;
+  /** Loops hang one through the other instead of side by side. */
+  readonly linked: boolean;
+  /** The limb that works, where one does. */
+  readonly side: 'left' | 'right';
+  /** The part of the movement that is done; null: all of it. */
+  readonly phases: PhaseRange | null;
+  /** One foot ahead of the other, m; null: as the exercise has it. */
+  readonly stagger_m: number | null;
+  /** The marks are on the floor and on the band. */
+  readonly marked: boolean;
+  /** Free weight in each hand, kg. */
+  readonly weight_kg: number;
+  /** Another body than the one on file, to try out; null: the person's own. */
+  readonly body: Body | null;
+  /** Mean demand wanted, in the demand's own unit. */
+  readonly wanted: { readonly from: number; readonly to: number } | null;
+  /** Warnings seen to, in the words they were said in: one that says something else asks anew. */
+  readonly acknowledged: readonly string[];
+}
+
+/** A workbench as nobody has touched it. */
+export const EMPTY_WORKBENCH: WorkbenchState = {
+  exerciseId: 'standing-row',
+  placeId: '',
+  anchorId: null,
+  routeIds: { continuous: null, open: null },
+  bandIds: [],
+  height_m: 1.2,
+  distance_m: 1.9,
+  grip_m: null,
+  stance_m: null,
+  slip_m: 0,
+  wraps: 0,
+  linked: false,
+  side: 'right',
+  phases: null,
+  stagger_m: null,
+  marked: false,
+  weight_kg: 0,
+  body: null,
+  wanted: null,
+  acknowledged: [],
+};
+
+/** The same as it is kept over a reload. */
+export const storedWorkbench = z.object({
+  exerciseId: z.string(),
+  placeId: z.string(),
+  anchorId: z.string().nullable(),
+  routeIds: z.object({ continuous: z.string().nullable(), open: z.string().nullable() }),
+  bandIds: z.array(z.string()),
+  height_m: z.number(),
+  distance_m: z.number(),
+  grip_m: z.number().nullable(),
+  stance_m: z.number().nullable(),
+  slip_m: z.number(),
+  wraps: z.number(),
+  linked: z.boolean().default(false),
+  side: z.enum(['left', 'right']).default('right'),
+  phases: z.object({ from: z.number(), to: z.number() }).nullable().default(null),
+  stagger_m: z.number().nullable().default(null),
+  marked: z.boolean().default(false),
+  weight_kg: z.number(),
+  body: z.object({ stature_m: z.number(), mass_kg: z.number() }).nullable(),
+  wanted: z.object({ from: z.number(), to: z.number() }).nullable(),
+  acknowledged: z.array(z.string()),
+});
+
+/** Distance and height of a saved set-up's anchor; nothing where it has none. */
+export function savedPlace({
+  body,
+  exercise,
+  points,
+}: CompleteSetupDocument): { height_m: number; distance_m: number } | undefined {
+  return anchorPlaceOf(exercise, body.stature_m, points);
+}
+
+/**
+ * What a set-up lays over its routes, read back off the runs and the loads.
+ *
+ * @param girth_m of its anchor, for the turns round it
+ */
+export function laidOver(
+  document: CompleteSetupDocument,
+  girth_m: number,
+): Partial<WorkbenchState> {
+  const { links = {}, loads, marked = false, phases, side = 'right', stagger_m } = document;
+  return {
+    marked,
+    phases: phases ?? null,
+    stagger_m: stagger_m ?? null,
+    linked: Object.keys(links).length > 0,
+    side,
+    slip_m: Math.round(100 * slippedLength(document)) / 100,
+    wraps: turnsRound(document, girth_m),
+    weight_kg: loads?.find(({ at }) => at === 'gripR')?.mass_kg ?? 0,
+  };
+}
+
+/** A saved set-up as the workbench has it, with the girth of its anchor. */
+export function stateOf(setup: SetupRecord, girth_m: number): Partial<WorkbenchState> {
+  const { cautions, document, exerciseId, placeId, anchorId, routeId } = setup;
+  const route = document.exercise.routes?.find(({ id }) => id === routeId);
+  return {
+    exerciseId,
+    placeId,
+    anchorId,
+    acknowledged: cautions.flatMap(({ seen, text }) => (seen === undefined ? [] : text)),
+    bandIds: document.bands.map(({ id }) => id),
+    routeIds: {
+      continuous: route?.for === 'continuous' ? route.id : null,
+      open: route?.for === 'open' ? route.id : null,
+    },
+    grip_m: document.widths?.grip_m ?? null,
+    stance_m: document.widths?.stance_m ?? null,
+    ...savedPlace(document),
+    ...laidOver(document, girth_m),
+  };
+}
