@@ -318,3 +318,17 @@ export {
   slippedLength,
   turnsRound,
 } from './rig/marks.js';
+
+export { find } from './finder/find.js';
+export {
+  DEFAULT_TOP,
+  type Found,
+  type FoundCandidate,
+  type Metric,
+  METRICS,
+  type Reach,
+  type Search,
+  type SearchLimits,
+  type SearchRoute,
+  type Target,
+} from './finder/search.js';

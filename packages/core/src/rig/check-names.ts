@@ -6,7 +6,7 @@ import { type Fault, listNames } from '../faults.js';
 import type { Setup } from './setup.js';
 
 /** A set-up under check. The faults gather in one list: a set-up in order costs no other. */
-interface NameCheck {
+export interface NameCheck {
   readonly setup: Setup;
   readonly chain: Chain;
   readonly faults: Fault[];
@@ -17,7 +17,7 @@ interface NameCheck {
  * point, a link, an exercise's own contact and a body contact must differ.
  */
 export function checkNames(setup: Setup): readonly Fault[] {
-  const check: NameCheck = { setup, chain: describeChain(setup.exercise), faults: [] };
+  const check = beginNameCheck(setup);
   checkClashes(check);
   checkBandIds(check);
   checkRuns(check);
@@ -25,6 +25,10 @@ export function checkNames(setup: Setup): readonly Fault[] {
   checkLoads(check);
   checkDemand(check);
   return check.faults;
+}
+
+export function beginNameCheck(setup: Setup): NameCheck {
+  return { setup, chain: describeChain(setup.exercise), faults: [] };
 }
 
 function checkClashes({ setup, faults }: NameCheck): void {
@@ -60,7 +64,6 @@ function checkBandIds({ setup, faults }: NameCheck): void {
 
 function checkRuns(check: NameCheck): void {
   const { setup, faults } = check;
-  const { points, links = {} } = setup;
   const bands = new Set(setup.bands.map((band) => band.id));
   const used = new Set<string>();
   setup.runs.forEach((run, r) => {
@@ -70,19 +73,31 @@ function checkRuns(check: NameCheck): void {
       faults.push(nameClash(`${path}.band`, run.band, 'one run for each band'));
     }
     used.add(run.band);
-    run.path.forEach((name, i) => {
-      if (isContact(check, name) || Object.hasOwn(points, name)) return;
-      if (Object.hasOwn(links, name)) return;
-      const known = [...bodyContacts(check), ...Object.keys(points), ...Object.keys(links)];
-      faults.push(unknownName(`${path}.path[${i}]`, name, 'a contact, point or link', known));
-    });
-    run.pinned?.forEach((name, i) => {
-      if (run.path.includes(name) && !Object.hasOwn(links, name)) return;
-      const held = run.path.filter((other) => !Object.hasOwn(links, other));
-      faults.push(
-        unknownName(`${path}.pinned[${i}]`, name, 'what is in the path and no link', held),
-      );
-    });
+    checkPath(check, run, path);
+  });
+}
+
+/** Names of a path that nothing carries, and of what holds it fast. */
+export function checkPath(
+  check: NameCheck,
+  {
+    path,
+    pinned,
+  }: { readonly path: readonly string[]; readonly pinned?: readonly string[] | undefined },
+  at: string,
+): void {
+  const { setup, faults } = check;
+  const { points, links = {} } = setup;
+  path.forEach((name, i) => {
+    if (isContact(check, name) || Object.hasOwn(points, name)) return;
+    if (Object.hasOwn(links, name)) return;
+    const known = [...bodyContacts(check), ...Object.keys(points), ...Object.keys(links)];
+    faults.push(unknownName(`${at}.path[${i}]`, name, 'a contact, point or link', known));
+  });
+  pinned?.forEach((name, i) => {
+    if (path.includes(name) && !Object.hasOwn(links, name)) return;
+    const held = path.filter((other) => !Object.hasOwn(links, other));
+    faults.push(unknownName(`${at}.pinned[${i}]`, name, 'what is in the path and no link', held));
   });
 }
 
@@ -142,7 +157,12 @@ function isGiven({ chain }: NameCheck, segment: (typeof CHAIN)[number]): boolean
   return chain.named.has(segment) && chain.reached.has(SEGMENTS[segment].from);
 }
 
-function unknownName(path: string, name: string, what: string, known: Iterable<string>): Fault {
+export function unknownName(
+  path: string,
+  name: string,
+  what: string,
+  known: Iterable<string>,
+): Fault {
   return {
     code: 'unknown-name',
     path,
@@ -151,6 +171,6 @@ function unknownName(path: string, name: string, what: string, known: Iterable<s
   };
 }
 
-function nameClash(path: string, name: string, expected: string): Fault {
+export function nameClash(path: string, name: string, expected: string): Fault {
   return { code: 'name-clash', path, found: `"${name}" again`, expected };
 }

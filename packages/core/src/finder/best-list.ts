@@ -1,0 +1,56 @@
+import type { FoundCandidate } from './search.js';
+
+/** Costs are compared to so many decimals, so that sums of another order are the same cost. */
+const COST_UNITS = 1e9;
+
+/** A cost as it is compared. */
+export function costUnits(cost: number): number {
+  return Math.round(cost * COST_UNITS);
+}
+
+interface Entry extends FoundCandidate {
+  readonly units: number;
+  readonly bands: number;
+}
+
+/** The best candidates so far: by cost, then fewer bands, then key. */
+export class BestList {
+  private readonly entries: Entry[] = [];
+
+  constructor(private readonly most: number) {}
+
+  /** What a candidate may cost at most to come in. */
+  get threshold(): number {
+    const last = this.entries[this.most - 1];
+    return last === undefined ? Infinity : (last.units + 0.5) / COST_UNITS;
+  }
+
+  offer(cost: number, value: number, bands: number, keyOf: () => string): void {
+    const units = costUnits(cost);
+    const last = this.entries[this.most - 1];
+    if (
+      last !== undefined &&
+      (units > last.units || (units === last.units && bands > last.bands))
+    ) {
+      return;
+    }
+    const entry = { units, bands, cost, value, key: keyOf() };
+    let [from, to] = [0, this.entries.length];
+    while (from < to) {
+      const middle = (from + to) >> 1;
+      if (comesBefore(entry, this.entries[middle] as Entry)) to = middle;
+      else from = middle + 1;
+    }
+    this.entries.splice(from, 0, entry);
+    if (this.entries.length > this.most) this.entries.pop();
+  }
+
+  list(): FoundCandidate[] {
+    return this.entries.map(({ key, cost, value }) => ({ key, cost, value }));
+  }
+}
+
+function comesBefore(a: Entry, b: Entry): boolean {
+  if (a.units !== b.units) return a.units < b.units;
+  return a.bands !== b.bands ? a.bands < b.bands : a.key < b.key;
+}
