@@ -19,6 +19,7 @@ for (const bench of [
   'apps/cli/bench/statics.bench.ts',
   'e2e/bench/worker.bench.ts',
   'apps/cli/bench/documents.bench.ts',
+  'apps/cli/bench/finder.bench.ts',
   'apps/gauge/bench/measuring.bench.ts',
   'apps/gauge/bench/coverage.bench.ts',
 ]) {

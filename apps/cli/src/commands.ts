@@ -3,17 +3,20 @@ import {
   parseDocument,
   reviewDocument,
   samplesDocument,
-  type CompleteSetupDocument,
+  searchDocument,
+  type ExerciseDocument,
+  type SetupDocument,
   setupDocument,
 } from '@wiry-otter/contracts';
 import {
   calibrate,
   decide,
   fail,
-  type Fault,
+  find,
   predictStrand,
   type Result,
   solveSetup,
+  succeed,
 } from '@wiry-otter/core';
 
 /** A document in, a document or faults out. */
@@ -22,25 +25,45 @@ export type Command = (document: unknown) => Result<object>;
 /** The commands of `otter`, by name. */
 export const COMMANDS: Readonly<Record<string, Command>> = {
   solve: solveCommand,
+  find: findCommand,
   calibrate: calibrateCommand,
   decide: decideCommand,
 };
 
 /** Commands of the design that a later version brings. */
-export const COMMANDS_TO_COME: readonly string[] = ['find', 'ladder'];
+export const COMMANDS_TO_COME: readonly string[] = ['ladder'];
 
 function solveCommand(document: unknown): Result<object> {
   const setup = parseDocument(setupDocument, document);
   if (!setup.ok) return setup;
-  const { exercise } = setup.value;
-  if (typeof exercise !== 'string') return solved({ ...setup.value, exercise });
-  const written = findExercise(exercise);
-  if (written === undefined) return fail(unknownExercise(exercise));
-  return solved({ ...setup.value, exercise: written });
+  const exercise = exerciseOf(setup.value.exercise, '$.exercise');
+  if (!exercise.ok) return exercise;
+  return withHead('wiry-otter.solution', solveSetup({ ...setup.value, exercise: exercise.value }));
 }
 
-function solved(complete: CompleteSetupDocument): Result<object> {
-  return withHead('wiry-otter.solution', solveSetup(complete));
+function findCommand(document: unknown): Result<object> {
+  const search = parseDocument(searchDocument, document);
+  if (!search.ok) return search;
+  const { setup } = search.value;
+  const exercise = exerciseOf(setup.exercise, '$.setup.exercise');
+  if (!exercise.ok) return exercise;
+  return withHead(
+    'wiry-otter.found',
+    find({ ...search.value, setup: { ...setup, exercise: exercise.value } }),
+  );
+}
+
+/** The exercise itself, where it stands in the document by its id of the catalogue. */
+function exerciseOf(exercise: SetupDocument['exercise'], path: string): Result<ExerciseDocument> {
+  if (typeof exercise !== 'string') return succeed(exercise);
+  const written = findExercise(exercise);
+  if (written !== undefined) return succeed(written);
+  return fail({
+    code: 'unknown-name',
+    path,
+    found: `"${exercise}"`,
+    expected: 'an exercise document or an id of the catalogue',
+  });
 }
 
 function calibrateCommand(document: unknown): Result<object> {
@@ -65,13 +88,4 @@ function decideCommand(document: unknown): Result<object> {
 
 function withHead(format: string, result: Result<object>): Result<object> {
   return result.ok ? { ok: true, value: { format, version: 1, ...result.value } } : result;
-}
-
-function unknownExercise(id: string): Fault {
-  return {
-    code: 'unknown-name',
-    path: '$.exercise',
-    found: `"${id}"`,
-    expected: 'an exercise document or an id of the catalogue',
-  };
 }

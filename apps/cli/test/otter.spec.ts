@@ -53,10 +53,74 @@ describe('otter', () => {
 
   it('says what it cannot read, what it does not know and what is to come', () => {
     expect(runOtter(['solve'], '{"a":').stderr).toContain('$: found text that is no JSON');
-    expect(runOtter(['dance'], '{}').stderr).toContain('found "dance", expected solve | calibrate');
-    expect(runOtter(['find'], '{}').stderr).toContain('"find", not offered yet');
+    expect(runOtter(['dance'], '{}').stderr).toContain(
+      'found "dance", expected solve | find | calibrate',
+    );
+    expect(runOtter(['ladder'], '{}').stderr).toContain('"ladder", not offered yet');
     expect(runOtter(['toString'], '{}').exitCode).toBe(2);
     expect(runOtter([], '').stderr).toContain('found no command');
+  });
+
+  describe('finds', () => {
+    const { runs: _runs, ...setup } = SETUP;
+    const SEARCH = {
+      format: 'wiry-otter.search',
+      version: 1,
+      setup,
+      routes: [{ id: 'both', path: ['soleL', 'gripL', 'gripR', 'soleR'] }],
+      reach: { takeUp: true, values_m: [0, 0.2, 0.4] },
+      target: { metric: 'mean', value: 12 },
+      limits: { maxBands: 2, stretch: 2.5 },
+    };
+    const answerTo = (part: object) => runOtter(['find'], JSON.stringify({ ...SEARCH, ...part }));
+
+    it('the best candidates, of an exercise by its catalogue id', () => {
+      const answer = answerTo({});
+      expect(answer.stderr).toBe('');
+      const found = JSON.parse(answer.stdout) as { format: string; top: { key: string }[] };
+      expect(found.format).toBe('wiry-otter.found');
+      expect(found.top[0]?.key).toMatch(/^[012]\|slim:both$/);
+    });
+
+    it('nothing in an empty kit', () => {
+      const answer = answerTo({ setup: { ...setup, bands: [] } });
+      expect(JSON.parse(answer.stdout)).toEqual(jasmine.objectContaining({ feasible: 0, top: [] }));
+    });
+
+    for (const [what, part, line] of [
+      ['a target of nothing', { target: { metric: 'mean', value: 0 } }, '$.target.value: found 0'],
+      ['no value of the reach', { reach: { takeUp: true, values_m: [] } }, '$.reach.values_m: '],
+      [
+        'more values than are gone through',
+        { reach: { takeUp: true, values_m: Array.from({ length: 10_000 }, (_, i) => i / 1e5) } },
+        '$.reach.values_m: found a list of 10000 entries',
+      ],
+      ['runs, which it lays itself', { setup: SETUP }, '$.setup.runs: found unknown key'],
+      ['an exercise nobody knows', { setup: { ...setup, exercise: 'row2' } }, '$.setup.exercise: '],
+      [
+        'help of an exercise without body weight',
+        { target: { metric: 'assistMean', value: 0.3 } },
+        '$.target.metric: ',
+      ],
+      [
+        'a count of too many sets',
+        {
+          setup: {
+            ...setup,
+            bands: Array.from({ length: 200 }, (_, i) => ({ ...setup.bands[0], id: `b${i}` })),
+          },
+          limits: { maxBands: 12, stretch: 2.5 },
+        },
+        '$.limits.maxBands: ',
+      ],
+    ] as const) {
+      it(`nothing where the document has ${what}, and says so`, () => {
+        const answer = answerTo(part);
+        expect(answer.exitCode).toBe(2);
+        expect(answer.stdout).toBe('');
+        expect(answer.stderr).toContain(line);
+      });
+    }
   });
 
   describe('refuses a bad exercise, with path and reason', () => {

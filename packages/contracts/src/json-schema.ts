@@ -9,6 +9,7 @@ import {
 } from './documents/records.js';
 import { decisionDocument, reviewDocument } from './documents/review.js';
 import { calibrationDocument, samplesDocument } from './documents/samples.js';
+import { foundDocument, searchDocument } from './documents/search.js';
 import { setupDocument } from './documents/setup.js';
 import { solutionDocument } from './documents/solution.js';
 
@@ -19,6 +20,8 @@ export const OPEN_DOCUMENTS = {
   'wiry-otter.exercise': exerciseDocument,
   'wiry-otter.setup': setupDocument,
   'wiry-otter.solution': solutionDocument,
+  'wiry-otter.search': searchDocument,
+  'wiry-otter.found': foundDocument,
   'wiry-otter.review': reviewDocument,
   'wiry-otter.decision': decisionDocument,
   'wiry-otter.band': bandDocument,

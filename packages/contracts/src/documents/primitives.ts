@@ -29,7 +29,7 @@ export const triple = z.tuple([z.number(), z.number(), z.number()]);
 
 /** Nothing that a person trains with is further away, m. */
 const FARTHEST_M = 20;
-const coordinate = z.number().min(-FARTHEST_M).max(FARTHEST_M);
+export const coordinate = z.number().min(-FARTHEST_M).max(FARTHEST_M);
 
 /** A place in a plane and in space, m. */
 export const place2 = z.tuple([coordinate, coordinate]);

@@ -17,7 +17,8 @@ import {
 } from './primitives.js';
 
 /** What a person could build, and what is solved at all. */
-const MOST_BANDS = 12;
+export const MOST_BANDS = 12;
+const MOST_BANDS_OF_KIT = 200;
 const MOST_LINKS = 8;
 const MOST_POINTS = 50;
 const MOST_LOADS = 50;
@@ -50,7 +51,8 @@ const phases = z
   .strictObject({ from: z.number().min(0).max(1), to: z.number().min(0).max(1) })
   .refine(({ from, to }) => from < to, { path: ['to'], message: 'a phase after `from`' });
 
-const setupShape = {
+/** Everything of a set-up but the runs that are laid and their links. */
+const unlaidShape = {
   ...documentHead('wiry-otter.setup'),
   body,
   widths: z
@@ -65,8 +67,6 @@ const setupShape = {
   marked: z.boolean().optional(),
   points: recordOf(name, place3, MOST_POINTS),
   bands: z.array(setupBand).max(MOST_BANDS),
-  runs: z.array(run).max(MOST_BANDS),
-  links: recordOf(name, place3, MOST_LINKS).optional(),
   /** The limb that works, where one does; figures are those of the mirror image. Default right. */
   side: z.enum(['left', 'right']).optional(),
   loads: z
@@ -75,6 +75,19 @@ const setupShape = {
     .optional(),
   samples: z.number().int().min(2).max(MOST_SAMPLES).optional(),
 };
+
+const setupShape = {
+  ...unlaidShape,
+  runs: z.array(run).max(MOST_BANDS),
+  links: recordOf(name, place3, MOST_LINKS).optional(),
+};
+
+/** A set-up before bands are laid, with the kit that may be laid: what a search begins with. */
+export const unlaidSetup = z.strictObject({
+  ...unlaidShape,
+  bands: z.array(setupBand).max(MOST_BANDS_OF_KIT),
+  exercise: z.union([id, exerciseDocument]),
+});
 
 /** `wiry-otter.setup` as it may be written: the exercise in full or by its catalogue id. */
 export const setupDocument = z.strictObject({

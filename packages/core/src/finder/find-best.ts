@@ -14,6 +14,8 @@ const STRETCH_COST = 2;
 /** So far from the target costs 1: a share of a load, or a share of help. */
 const LOAD_STEP = Math.log(1.05);
 const HELP_STEP = 0.02;
+/** Candidates and sets of bands that are looked at, at most: some ten seconds. */
+const MOST_STEPS = 1e8;
 /** Bounds are sums in another order than the figure itself. */
 const ROUNDING = 1e-9;
 
@@ -51,18 +53,20 @@ interface Place {
 /**
  * The best candidates of all, exactly: candidates of one band, then of two, and so on, as long as
  * one more can come in. Of each only those are worked out whose bounds let the figure come near
- * enough to the target to cost less than the last that is in.
+ * enough to the target to cost less than the last that is in. Undefined where that takes more steps
+ * than anybody would wait for.
  */
 export function findBest(
   search: Search,
   bands: readonly Band[],
   all: readonly Options[],
-): FoundCandidate[] {
+): FoundCandidate[] | undefined {
   const { limits, routes, target, top = DEFAULT_TOP } = search;
   const best = new BestList(top);
   const places = all.map((options, reachIndex) =>
     placeOf(search, bands.length, options, reachIndex),
   );
+  let steps = 0;
   const choice = { chosen: new Int32Array(limits.maxBands), size: 0 };
 
   const keyOf = ({ options, reachIndex }: Place): string => {
@@ -91,6 +95,7 @@ export function findBest(
       const own = fixed + (options.ownCost[i] as number) + stretchCost(stretch);
       if (own > best.threshold) continue;
       choice.chosen[last] = i;
+      steps++;
       const value = evaluation.valueOf(choice);
       if (Number.isNaN(value)) continue;
       best.offer(own + errorOf(target, value), value, choice.size, () => keyOf(place));
@@ -99,6 +104,8 @@ export function findBest(
 
   const extend = (place: Place, depth: number, from: number, sums: Sums): void => {
     const left = choice.size - depth;
+    if (steps > MOST_STEPS) return;
+    steps++;
     if (left === 1) return offerLast(place, from, sums);
     const { bounds, leastLow, mostHigh, options } = place;
     for (let i = 0; i < options.count; i++) {
@@ -128,7 +135,7 @@ export function findBest(
       extend(place, 0, 0, { low: baseLow, high: baseHigh, cost: 0, stretch: 0 });
     }
   }
-  return best.list();
+  return steps > MOST_STEPS ? undefined : best.list();
 }
 
 /** Of the bands that are chosen so far. */

@@ -1,6 +1,6 @@
-import { fail, type Result, succeed } from '../faults.js';
+import { fail, type Fault, type Result, succeed } from '../faults.js';
 import { checkSearch } from './check-search.js';
-import { countFeasible } from './count-feasible.js';
+import { countFeasible, MOST_SETS, setsToCount } from './count-feasible.js';
 import { findBest } from './find-best.js';
 import { layOptions } from './options.js';
 import type { Found, Search } from './search.js';
@@ -16,7 +16,7 @@ import type { Found, Search } from './search.js';
  * Ordered by the cost to nine decimals, then fewer bands, then the key.
  *
  * @returns faults of names together, else the first of computation: a hand out of reach, help
- *   asked of an exercise without the body's weight
+ *   asked of an exercise without the body's weight, more to go through than anybody would wait for
  */
 export function find(search: Search): Result<Found> {
   const faults = checkSearch(search);
@@ -33,6 +33,19 @@ export function find(search: Search): Result<Found> {
   const bands = [...setup.bands].sort((a, b) => (a.id < b.id ? -1 : 1));
   const options = layOptions(search, bands);
   if (!options.ok) return options;
+  if (count && setsToCount(search, bands.length, options.value) > MOST_SETS) {
+    return fail(tooMany('a count of'));
+  }
   const top = findBest(search, bands, options.value);
+  if (top === undefined) return fail(tooMany('a search among'));
   return succeed(count ? { feasible: countFeasible(search, bands, options.value), top } : { top });
+}
+
+function tooMany(what: string): Fault {
+  return {
+    code: 'computation',
+    path: '$.limits.maxBands',
+    found: `${what} more sets of bands than can be gone through`,
+    expected: 'fewer bands at once, fewer bands, routes or values, or no count',
+  };
 }
