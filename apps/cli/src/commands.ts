@@ -1,5 +1,6 @@
 import { findExercise } from '@wiry-otter/catalogue';
 import {
+  ladderDocument,
   parseDocument,
   reviewDocument,
   samplesDocument,
@@ -13,6 +14,7 @@ import {
   decide,
   fail,
   find,
+  findLadder,
   predictStrand,
   type Result,
   solveSetup,
@@ -26,12 +28,10 @@ export type Command = (document: unknown) => Result<object>;
 export const COMMANDS: Readonly<Record<string, Command>> = {
   solve: solveCommand,
   find: findCommand,
+  ladder: ladderCommand,
   calibrate: calibrateCommand,
   decide: decideCommand,
 };
-
-/** Commands of the design that a later version brings. */
-export const COMMANDS_TO_COME: readonly string[] = ['ladder'];
 
 function solveCommand(document: unknown): Result<object> {
   const setup = parseDocument(setupDocument, document);
@@ -50,6 +50,18 @@ function findCommand(document: unknown): Result<object> {
   return withHead(
     'wiry-otter.found',
     find({ ...search.value, setup: { ...setup, exercise: exercise.value } }),
+  );
+}
+
+function ladderCommand(document: unknown): Result<object> {
+  const ladder = parseDocument(ladderDocument, document);
+  if (!ladder.ok) return ladder;
+  const { setup } = ladder.value;
+  const exercise = exerciseOf(setup.exercise, '$.setup.exercise');
+  if (!exercise.ok) return exercise;
+  return withHead(
+    'wiry-otter.rungs',
+    findLadder({ ...ladder.value, setup: { ...setup, exercise: exercise.value } }),
   );
 }
 

@@ -1,5 +1,5 @@
 import type { Fault } from '@wiry-otter/core';
-import { COMMANDS, COMMANDS_TO_COME } from './commands.js';
+import { COMMANDS } from './commands.js';
 
 export interface Answer {
   readonly exitCode: 0 | 2;
@@ -28,12 +28,7 @@ export function faultLine({ path, found, expected }: Fault): string {
 }
 
 function usage(args: readonly string[]): string {
-  const [name = ''] = args;
-  const found = COMMANDS_TO_COME.includes(name)
-    ? `"${name}", not offered yet`
-    : args.length === 0
-      ? 'no command'
-      : `"${args.join(' ')}"`;
+  const found = args.length === 0 ? 'no command' : `"${args.join(' ')}"`;
   return oneLine(
     `otter: found ${found}, expected ${Object.keys(COMMANDS).join(' | ')} with a document on stdin`,
   );

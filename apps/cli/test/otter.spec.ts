@@ -51,12 +51,11 @@ describe('otter', () => {
     ]);
   });
 
-  it('says what it cannot read, what it does not know and what is to come', () => {
+  it('says what it cannot read and what it does not know', () => {
     expect(runOtter(['solve'], '{"a":').stderr).toContain('$: found text that is no JSON');
     expect(runOtter(['dance'], '{}').stderr).toContain(
-      'found "dance", expected solve | find | calibrate',
+      'found "dance", expected solve | find | ladder | calibrate',
     );
-    expect(runOtter(['ladder'], '{}').stderr).toContain('"ladder", not offered yet');
     expect(runOtter(['toString'], '{}').exitCode).toBe(2);
     expect(runOtter([], '').stderr).toContain('found no command');
   });
@@ -80,6 +79,29 @@ describe('otter', () => {
       const found = JSON.parse(answer.stdout) as { format: string; top: { key: string }[] };
       expect(found.format).toBe('wiry-otter.found');
       expect(found.top[0]?.key).toMatch(/^[012]\|slim:both$/);
+    });
+
+    it('a ladder, and names what is amiss with one', () => {
+      const ladder = (target: object) => {
+        const { target: _target, ...space } = SEARCH;
+        const document = { ...space, format: 'wiry-otter.ladder', target };
+        return runOtter(['ladder'], JSON.stringify(document));
+      };
+      const answer = ladder({ metric: 'mean', from: 8, to: 20, step: 0.2 });
+      const { format, gaps, rungs } = JSON.parse(answer.stdout) as {
+        format: string;
+        rungs: { value: number }[];
+        gaps: { below: number; above: number }[];
+      };
+      expect(format).toBe('wiry-otter.rungs');
+      expect(rungs.length).toBeGreaterThan(1);
+      expect(gaps.every(({ above, below }) => above > 1.2 * below)).toBeTrue();
+      const amiss = (target: object): string => ladder(target).stderr;
+      expect(amiss({ metric: 'mean', from: 8, to: 20, step: 0 })).toContain(
+        '$.target.step: found 0',
+      );
+      expect(amiss({ metric: 'mean', from: 8, to: 0, step: 1 })).toContain('$.target.to: found 0');
+      expect(amiss({ metric: 'mean', from: 20, to: 8, step: 0.1 })).toContain('$.target.to: ');
     });
 
     it('nothing in an empty kit', () => {

@@ -9,7 +9,12 @@ import {
 } from './documents/records.js';
 import { decisionDocument, reviewDocument } from './documents/review.js';
 import { calibrationDocument, samplesDocument } from './documents/samples.js';
-import { foundDocument, searchDocument } from './documents/search.js';
+import {
+  foundDocument,
+  ladderDocument,
+  rungsDocument,
+  searchDocument,
+} from './documents/search.js';
 import { setupDocument } from './documents/setup.js';
 import { solutionDocument } from './documents/solution.js';
 
@@ -22,6 +27,8 @@ export const OPEN_DOCUMENTS = {
   'wiry-otter.solution': solutionDocument,
   'wiry-otter.search': searchDocument,
   'wiry-otter.found': foundDocument,
+  'wiry-otter.ladder': ladderDocument,
+  'wiry-otter.rungs': rungsDocument,
   'wiry-otter.review': reviewDocument,
   'wiry-otter.decision': decisionDocument,
   'wiry-otter.band': bandDocument,

@@ -324,11 +324,17 @@ export {
   DEFAULT_TOP,
   type Found,
   type FoundCandidate,
+  type Gap,
+  type LadderSearch,
+  type LadderTarget,
   type Metric,
   METRICS,
   type Reach,
+  type Rungs,
   type Search,
   type SearchLimits,
   type SearchRoute,
+  type SearchSpace,
   type Target,
 } from './finder/search.js';
+export { findLadder } from './finder/ladder.js';

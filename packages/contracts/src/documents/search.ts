@@ -45,6 +45,8 @@ const searchShape = {
   bandCost: z.record(id, nonNegative).optional(),
 };
 
+const candidate = z.strictObject({ key: z.string(), cost: z.number(), value: z.number() });
+
 /** `wiry-otter.search`: what is looked for, among what. */
 export const searchDocument = z.strictObject({
   ...searchShape,
@@ -54,10 +56,39 @@ export const searchDocument = z.strictObject({
 });
 export type SearchDocument = z.infer<typeof searchDocument>;
 
+/** `wiry-otter.ladder`: a whole ladder that is looked for, from one value to another. */
+export const ladderDocument = z.strictObject({
+  ...searchShape,
+  ...documentHead('wiry-otter.ladder'),
+  target: z
+    .strictObject({ metric: z.enum(METRICS), from: positive, to: nonNegative, step: positive })
+    .refine(({ metric, to }) => metric === 'assistMean' || to > 0, {
+      path: ['to'],
+      message: 'more than 0, where it is a load',
+    }),
+});
+export type LadderDocument = z.infer<typeof ladderDocument>;
+
+/** `wiry-otter.rungs`: the ladder that was found. */
+export const rungsDocument = z.strictObject({
+  ...documentHead('wiry-otter.rungs'),
+  rungs: z.array(candidate),
+  gaps: z.array(
+    z.strictObject({
+      below: z.number(),
+      above: z.number(),
+      ratio: z.number().optional(),
+      difference: z.number().optional(),
+    }),
+  ),
+  pooled: z.boolean(),
+});
+export type RungsDocument = z.infer<typeof rungsDocument>;
+
 /** `wiry-otter.found`: the best candidates, exactly, and how many are feasible. */
 export const foundDocument = z.strictObject({
   ...documentHead('wiry-otter.found'),
   feasible: z.number().int().optional(),
-  top: z.array(z.strictObject({ key: z.string(), cost: z.number(), value: z.number() })),
+  top: z.array(candidate),
 });
 export type FoundDocument = z.infer<typeof foundDocument>;

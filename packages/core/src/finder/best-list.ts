@@ -1,12 +1,5 @@
+import { costOfUnits, costUnits } from './cost.js';
 import type { FoundCandidate } from './search.js';
-
-/** Costs are compared to so many decimals, so that sums of another order are the same cost. */
-const COST_UNITS = 1e9;
-
-/** A cost as it is compared. */
-export function costUnits(cost: number): number {
-  return Math.round(cost * COST_UNITS);
-}
 
 interface Entry extends FoundCandidate {
   readonly units: number;
@@ -22,7 +15,7 @@ export class BestList {
   /** What a candidate may cost at most to come in. */
   get threshold(): number {
     const last = this.entries[this.most - 1];
-    return last === undefined ? Infinity : (last.units + 0.5) / COST_UNITS;
+    return last === undefined ? Infinity : costOfUnits(last.units);
   }
 
   offer(cost: number, value: number, bands: number, keyOf: () => string): void {

@@ -6,10 +6,15 @@ import {
   nameClash,
   unknownName,
 } from '../rig/check-names.js';
-import type { Search } from './search.js';
+import type { SearchSpace } from './search.js';
 
 /** All names of a search that nothing carries, or that two things carry. */
-export function checkSearch({ bandCost = {}, reach, routes, setup }: Search): readonly Fault[] {
+export function checkSearch({
+  bandCost = {},
+  reach,
+  routes,
+  setup,
+}: SearchSpace): readonly Fault[] {
   const whole = { ...setup, runs: [] };
   const faults = checkNames(whole).map((fault) => ({
     ...fault,

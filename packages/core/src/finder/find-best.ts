@@ -2,15 +2,11 @@ import type { Band } from '../elastic/band.js';
 import { BestList } from './best-list.js';
 import { type Bounds, boundsOf } from './bounds.js';
 import { Evaluation } from './candidate.js';
+import { BAND_COST, stretchCost } from './cost.js';
 import type { Options } from './options.js';
 import { DEFAULT_TOP, type FoundCandidate, type Search, type Target } from './search.js';
 import { suffixExtreme, SuffixLists } from './suffix-lists.js';
 
-/** A band more costs this much. */
-const BAND_COST = 0.5;
-/** Stretch above this costs, by so much each. */
-const EASY_STRETCH = 2;
-const STRETCH_COST = 2;
 /** So far from the target costs 1: a share of a load, or a share of help. */
 const LOAD_STEP = Math.log(1.05);
 const HELP_STEP = 0.02;
@@ -31,10 +27,6 @@ function window({ metric, value: target }: Target, error: number): [number, numb
   if (metric === 'assistMean') return [target - error * HELP_STEP, target + error * HELP_STEP];
   const factor = Math.exp(error * LOAD_STEP);
   return [target / factor, target * factor];
-}
-
-function stretchCost(stretch: number): number {
-  return STRETCH_COST * Math.max(0, stretch - EASY_STRETCH);
 }
 
 /** The options at one value of the reach, with all that the search for the best looks up. */

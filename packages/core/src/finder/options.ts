@@ -14,7 +14,7 @@ import {
 import { strandForce } from '../elastic/strand-law.js';
 import { type Result, succeed } from '../faults.js';
 import { clearRuns, createRig, layRun, nodeIndex, placePoint, type Rig } from '../rig/rig.js';
-import type { Search, SearchRoute } from './search.js';
+import type { SearchRoute, SearchSpace } from './search.js';
 
 /**
  * Every band on every route that suits it, at one value of the reach, each with what it adds to
@@ -57,7 +57,7 @@ interface Path {
 }
 
 /** The options at every value of the reach; a fault where a hand is out of reach. */
-export function layOptions(search: Search, bands: readonly Band[]): Result<Options[]> {
+export function layOptions(search: SearchSpace, bands: readonly Band[]): Result<Options[]> {
   const { reach, setup } = search;
   const all: Options[] = [];
   let rigged: { rig: Rig; out: SolutionBuffers } | undefined;
@@ -79,7 +79,7 @@ export function layOptions(search: Search, bands: readonly Band[]): Result<Optio
   return succeed(all);
 }
 
-function rigFor({ routes, setup }: Search, prepared: PreparedExercise) {
+function rigFor({ routes, setup }: SearchSpace, prepared: PreparedExercise) {
   const pathNodes = Math.max(0, ...routes.map(({ path }) => path.length));
   const rig = createRig(prepared, { points: Object.keys(setup.points) }, { runs: 1, pathNodes });
   return { rig, out: createSolutionBuffers(rig) };
@@ -87,7 +87,7 @@ function rigFor({ routes, setup }: Search, prepared: PreparedExercise) {
 
 const AXES = { x: 0, y: 1, z: 2 } as const;
 
-function placePoints(rig: Rig, { reach, setup }: Search, value_m: number): void {
+function placePoints(rig: Rig, { reach, setup }: SearchSpace, value_m: number): void {
   rig.points.forEach((name, p) => {
     const place: [number, number, number] = [...(setup.points[name] as Triple)];
     if ('point' in reach && reach.point === name) place[AXES[reach.axis]] = value_m;
@@ -99,7 +99,7 @@ function placePoints(rig: Rig, { reach, setup }: Search, value_m: number): void 
 const THREAD = { id: '', flatLength_m: 0, law: { c1_N: 0, c2_N: 0, c3_N: 0 } } as const;
 
 /** Each route as a loop and as an open band would lie on it: `2 · route + (0 closed | 1 open)`; undefined where nothing of it pulls. */
-function layPaths(rig: Rig, out: SolutionBuffers, search: Search): (Path | undefined)[] {
+function layPaths(rig: Rig, out: SolutionBuffers, search: SearchSpace): (Path | undefined)[] {
   return search.routes.flatMap((route) =>
     (['loop', 'tube'] as const).map((kind) => layPath(rig, out, route, kind, search.limits)),
   );
@@ -110,7 +110,7 @@ function layPath(
   out: SolutionBuffers,
   { extra_m, path, pinned }: SearchRoute,
   kind: 'loop' | 'tube',
-  { anchor_N }: Search['limits'],
+  { anchor_N }: SearchSpace['limits'],
 ): Path | undefined {
   const nodesOf = (names: readonly string[]): number[] =>
     names.map((name) => nodeIndex(rig, name) ?? -1);
@@ -153,7 +153,7 @@ function layBands(
   prepared: PreparedExercise,
   paths: readonly (Path | undefined)[],
   takeUp_m: number,
-  { bandCost = {}, limits, routes }: Search,
+  { bandCost = {}, limits, routes }: SearchSpace,
   bands: readonly Band[],
 ): Options {
   const { demand, samples } = prepared;

@@ -57,16 +57,20 @@ export interface SearchLimits {
   readonly mount_N?: number | undefined;
 }
 
-/** What is looked for, and among what. */
-export interface Search {
+/** The kit, the ways to lay it, and what limits it. */
+export interface SearchSpace {
   /** Without runs and links: the search lays the bands. */
   readonly setup: Omit<Setup, 'runs' | 'links'>;
   readonly routes: readonly SearchRoute[];
   readonly reach: Reach;
-  readonly target: Target;
   readonly limits: SearchLimits;
   /** Cost of using a band, by id, ≥ 0. Default 0. */
   readonly bandCost?: Readonly<Record<string, number>> | undefined;
+}
+
+/** What is looked for, and among what. */
+export interface Search extends SearchSpace {
+  readonly target: Target;
   /** How many of the best are told. Default {@link DEFAULT_TOP}. */
   readonly top?: number | undefined;
   /** Whether all feasible candidates are counted. Default true. */
@@ -88,4 +92,36 @@ export interface Found {
   /** How many candidates are feasible; not told where it was not counted. */
   readonly feasible?: number;
   readonly top: readonly FoundCandidate[];
+}
+
+/** From which value to which, in which steps: upward for loads, downward for help. */
+export interface LadderTarget {
+  readonly metric: Metric;
+  readonly from: number;
+  readonly to: number;
+  /** Of loads the share by which a rung may be above the one before; of help the difference. */
+  readonly step: number;
+}
+
+/** A whole ladder that is looked for. */
+export interface LadderSearch extends SearchSpace {
+  readonly target: LadderTarget;
+}
+
+/** Between two rungs that are farther apart than a step; below < above. */
+export interface Gap {
+  readonly below: number;
+  readonly above: number;
+  /** above/below, of loads. */
+  readonly ratio?: number;
+  /** above − below, of help. */
+  readonly difference?: number;
+}
+
+export interface Rungs {
+  /** With their cost but for the error: nothing is a rung's own target. */
+  readonly rungs: readonly FoundCandidate[];
+  readonly gaps: readonly Gap[];
+  /** So many set-ups are feasible that only some of each value were looked at; every gap is exact all the same. */
+  readonly pooled: boolean;
 }

@@ -10,23 +10,29 @@ import {
   type SolvedRig,
 } from '../../src/index.js';
 
-interface Candidate extends FoundCandidate {
+export interface Candidate extends FoundCandidate {
   readonly bands: number;
 }
 
 /** Every candidate solved by itself, as the definition has it: what the search must come to. */
 export function findByBruteForce(search: Search): Found {
-  const { reach, setup, top = 10 } = search;
-  const bands = [...setup.bands].sort((a, b) => (a.id < b.id ? -1 : 1));
-  const feasible = reach.values_m.flatMap((value_m, index) =>
-    laidSets(search, bands).flatMap((laid) => candidateOf(search, value_m, index, laid) ?? []),
-  );
+  const { top = 10 } = search;
+  const feasible = allFeasible(search);
   const units = ({ cost }: Candidate): number => Math.round(cost * 1e9);
   feasible.sort((a, b) => units(a) - units(b) || a.bands - b.bands || (a.key < b.key ? -1 : 1));
   return {
     feasible: feasible.length,
     top: feasible.slice(0, top).map(({ cost, key, value }) => ({ key, cost, value })),
   };
+}
+
+/** All feasible candidates, in no order. */
+export function allFeasible(search: Search): Candidate[] {
+  const { reach, setup } = search;
+  const bands = [...setup.bands].sort((a, b) => (a.id < b.id ? -1 : 1));
+  return reach.values_m.flatMap((value_m, index) =>
+    laidSets(search, bands).flatMap((laid) => candidateOf(search, value_m, index, laid) ?? []),
+  );
 }
 
 interface Laid {
@@ -40,9 +46,13 @@ function laidSets({ limits, routes }: Search, bands: readonly Band[]): Laid[][] 
   for (const band of bands) {
     const form = isContinuous(band.kind) ? 'continuous' : 'open';
     const on = routes.filter((route) => route.for === undefined || route.for === form);
-    sets = sets.flatMap((set) => [set, ...on.map((route) => [...set, { band, route }])]);
+    sets = sets.flatMap((set) =>
+      set.length === limits.maxBands
+        ? [set]
+        : [set, ...on.map((route) => [...set, { band, route }])],
+    );
   }
-  return sets.filter(({ length }) => length > 0 && length <= limits.maxBands);
+  return sets.filter(({ length }) => length > 0);
 }
 
 function candidateOf(
