@@ -1,6 +1,13 @@
 // The finder at its reference size, beside prepared solves of the row in the same run.
 import { findExercise } from '@wiry-otter/catalogue';
-import { type Band, find, type Found, type Search } from '@wiry-otter/core';
+import {
+  type Band,
+  find,
+  findLadder,
+  type Found,
+  type LadderSearch,
+  type Search,
+} from '@wiry-otter/core';
 import { bestPerSecond } from './per-second.js';
 import { CASES, prepareCase } from './statics-cases.js';
 
@@ -74,6 +81,12 @@ const SEARCHES: Readonly<Record<string, (bands: readonly Band[]) => Search>> = {
   }),
 };
 
+const LADDERS: Readonly<Record<string, LadderSearch['target']>> = {
+  'pull-up by help': { metric: 'assistMean', from: 0.6, to: 0, step: 0.03 },
+  'row by its mean': { metric: 'mean', from: 40, to: 400, step: 0.05 },
+};
+const LADDER_AIM_MS = 2000;
+
 function found(search: Search): Found {
   const result = find(search);
   if (!result.ok) throw new Error(JSON.stringify(result.faults));
@@ -110,6 +123,13 @@ for (const { first_ms, name } of firsts) {
     `${ms.toFixed(0)} ms, ${(ms / solves_ms / aim).toFixed(2)} of ${aim} solves of the row`;
   console.log(
     `  ${name.padEnd(16)} ${solves(best_ms, AIM.best)}; with the count of ${found(search).feasible?.toLocaleString('en')} ${solves(counted_ms, AIM.counted)}; first call ${first_ms.toFixed(0)} ms, ${(first_ms / solves_ms / AIM.best / AIM.first).toFixed(2)} of ${AIM.first} times that`,
+  );
+  const { target: _target, ...space } = search;
+  const ladder = { ...space, target: LADDERS[name] as LadderSearch['target'] };
+  const ladder_ms = median_ms(() => findLadder(ladder));
+  const climbed = findLadder(ladder);
+  console.log(
+    `  ${''.padEnd(16)} its ladder of ${climbed.ok ? climbed.value.rungs.length : 0} rungs ${ladder_ms.toFixed(0)} ms, ${(ladder_ms / LADDER_AIM_MS).toFixed(2)} of the aim of ${LADDER_AIM_MS} ms`,
   );
   const growth = KITS.map((bands) => {
     const ms = median_ms(() => found({ ...searchIn(kit(bands)), count: false }));

@@ -121,13 +121,12 @@ class FeasibleCount {
     if (list.length === 0 || !this.canFit(depth, from, more)) return 0;
     let count = this.countLast(depth, from, list);
     if (more === 1) return count;
-    const { band, count: options } = this.options;
-    for (let i = 0; i < options; i++) {
-      const b = band[i] as number;
-      if (b < from) continue;
-      if (b + 1 >= this.bands) break;
+    const { band, firstOf } = this.options;
+    // A band at least has to be left for the last.
+    const end = firstOf[Math.max(from, this.bands - 1)] as number;
+    for (let i = firstOf[from] as number; i < end; i++) {
       this.put(depth, i);
-      count += this.countFrom(depth + 1, b + 1);
+      count += this.countFrom(depth + 1, (band[i] as number) + 1);
     }
     return count;
   }

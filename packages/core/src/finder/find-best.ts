@@ -100,10 +100,10 @@ export function findBest(
     steps++;
     if (left === 1) return offerLast(place, from, sums);
     const { bounds, leastLow, mostHigh, options } = place;
-    for (let i = 0; i < options.count; i++) {
+    // As many later bands as are still to come have to be left.
+    const end = options.firstOf[Math.max(from, bands.length - left + 1)] as number;
+    for (let i = options.firstOf[from] as number; i < end; i++) {
       const band = options.band[i] as number;
-      if (band < from) continue;
-      if (band + left > bands.length) break;
       const stretch = Math.max(sums.stretch, options.peakStretch[i] as number);
       const cost = sums.cost + (options.ownCost[i] as number);
       const error = best.threshold - cost - BAND_COST * (choice.size - 1) - stretchCost(stretch);

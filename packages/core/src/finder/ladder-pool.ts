@@ -1,7 +1,7 @@
 import type { Band } from '../elastic/band.js';
 import { type Bounds, boundsOf } from './bounds.js';
-import { Evaluation } from './candidate.js';
-import { BAND_COST, costUnits, stretchCost } from './cost.js';
+import { type Choice, Evaluation } from './candidate.js';
+import { BAND_COST, costOfUnits, costUnits, stretchCost } from './cost.js';
 import type { Options } from './options.js';
 import type { LadderSearch, LadderTarget } from './search.js';
 
@@ -27,6 +27,8 @@ export const SAME_HEIGHT = 1e-9;
 const MOST_SETUPS = 10_000;
 /** Values are told apart by this share of a step then. */
 const BUCKETS_PER_STEP = 10;
+/** Bounds are sums in another order than the figure itself. */
+const ROUNDING = 1e-9;
 /** Of each bucket so many are kept that cost least, and those of the lowest and highest value. */
 const KEPT_OF_BUCKET = 4;
 
@@ -45,12 +47,17 @@ export function stepHeight({ metric, step }: LadderTarget): number {
  */
 export class LadderPool {
   private readonly all: LadderSetup[] = [];
-  private readonly buckets = new Map<number, Bucket>();
+  private readonly buckets: Bucket[];
   private readonly top: number;
+  private readonly perHeight: number;
   pooled = false;
 
   constructor(private readonly target: LadderTarget) {
     this.top = heightOf(target, target.to);
+    this.perHeight = BUCKETS_PER_STEP / stepHeight(target);
+    // What is on an end to the last bit may fall just outside.
+    const count = Math.floor((this.top + SAME_HEIGHT) * this.perHeight) + 2;
+    this.buckets = Array.from({ length: Math.min(count, MOST_BUCKETS) }, () => new Bucket());
   }
 
   isWithin(height: number): boolean {
@@ -58,20 +65,15 @@ export class LadderPool {
   }
 
   /** Whether a set-up whose height lies so and that costs so much could still come in. */
-  mayTake(lowest: number, highest: number, units: number): boolean {
+  mayTake(lowest: number, highest: number, cost: number): boolean {
     if (!this.pooled) return true;
     const bucket = this.bucketOf(lowest);
-    if (bucket !== this.bucketOf(highest)) return true;
-    const kept = this.buckets.get(bucket);
-    return kept === undefined || kept.mayTake(lowest, highest, units);
+    return bucket !== this.bucketOf(highest) || bucket.mayTake(lowest, highest, cost);
   }
 
   take(setup: LadderSetup): void {
     if (!this.pooled) this.all.push(setup);
-    const index = this.bucketOf(setup.height);
-    let bucket = this.buckets.get(index);
-    if (bucket === undefined) this.buckets.set(index, (bucket = new Bucket()));
-    bucket.take(setup);
+    this.bucketOf(setup.height).take(setup);
     if (this.all.length > MOST_SETUPS) {
       this.pooled = true;
       this.all.length = 0;
@@ -81,27 +83,34 @@ export class LadderPool {
   /** From the lowest up. */
   list(): LadderSetup[] {
     const list = this.pooled
-      ? [...new Set([...this.buckets.values()].flatMap((bucket) => bucket.list()))]
+      ? [...new Set(this.buckets.flatMap((bucket) => bucket.list()))]
       : this.all;
     return list.sort((a, b) => a.height - b.height);
   }
 
-  private bucketOf(height: number): number {
-    return Math.floor((BUCKETS_PER_STEP * height) / stepHeight(this.target));
+  private bucketOf(height: number): Bucket {
+    const at = Math.floor(this.perHeight * height) + 1;
+    return this.buckets[Math.max(0, Math.min(this.buckets.length - 1, at))] as Bucket;
   }
 }
+
+/** A ladder of finer steps is told apart no further. */
+const MOST_BUCKETS = 100_000;
 
 class Bucket {
   private readonly cheapest: LadderSetup[] = [];
   private lowest: LadderSetup | undefined;
   private highest: LadderSetup | undefined;
+  /** What decides whether anything else comes in, kept at hand. */
+  private mostCost = Infinity;
+  private lowestHeight = Infinity;
+  private highestHeight = -Infinity;
 
-  mayTake(low: number, high: number, units: number): boolean {
-    const last = this.cheapest[KEPT_OF_BUCKET - 1];
-    if (last === undefined || units <= last.units) return true;
+  mayTake(lowest: number, highest: number, cost: number): boolean {
     return (
-      low <= (this.lowest?.height ?? Infinity) + SAME_HEIGHT ||
-      high >= (this.highest?.height ?? -Infinity) - SAME_HEIGHT
+      cost <= this.mostCost ||
+      lowest <= this.lowestHeight + SAME_HEIGHT ||
+      highest >= this.highestHeight - SAME_HEIGHT
     );
   }
 
@@ -110,8 +119,12 @@ class Bucket {
     if (at >= 0) this.cheapest.splice(at, 0, setup);
     else if (this.cheapest.length < KEPT_OF_BUCKET) this.cheapest.push(setup);
     if (this.cheapest.length > KEPT_OF_BUCKET) this.cheapest.pop();
+    const last = this.cheapest[KEPT_OF_BUCKET - 1];
+    if (last !== undefined) this.mostCost = costOfUnits(last.units);
     if (isFarther(this.lowest, setup, -1)) this.lowest = setup;
     if (isFarther(this.highest, setup, 1)) this.highest = setup;
+    this.lowestHeight = this.lowest?.height ?? Infinity;
+    this.highestHeight = this.highest?.height ?? -Infinity;
   }
 
   list(): LadderSetup[] {
@@ -130,14 +143,6 @@ function comesBefore(a: LadderSetup, b: LadderSetup): boolean {
   return a.units === b.units ? a.key < b.key : a.units < b.units;
 }
 
-/** The options at one value of the reach. */
-interface Place {
-  readonly reachIndex: number;
-  readonly options: Options;
-  readonly bounds: Bounds;
-  readonly evaluation: Evaluation;
-}
-
 /** Candidates that are looked at, at most: some ten seconds. */
 const MOST_STEPS = 5e8;
 
@@ -147,17 +152,112 @@ export function fillPool(
   bands: readonly Band[],
   all: readonly Options[],
 ): LadderPool | undefined {
-  const { limits, routes, target } = search;
-  const pool = new LadderPool(target);
-  const choice = { chosen: new Int32Array(limits.maxBands), size: 0 };
-  let steps = 0;
+  const pool = new LadderPool(search.target);
+  let steps = MOST_STEPS;
+  for (const [reachIndex, options] of all.entries()) {
+    const filling = new Filling(search, bands, options, reachIndex, pool, steps);
+    filling.extend(0, 0);
+    steps = filling.stepsLeft;
+    if (steps <= 0) return undefined;
+  }
+  return pool;
+}
 
-  const setupOf = (
-    { options, reachIndex }: Place,
-    value: number,
-    height: number,
-    cost: number,
-  ): LadderSetup => {
+/** Goes through all candidates at one value of the reach, and works out what may come in. */
+class Filling {
+  private readonly choice: Choice;
+  private readonly evaluation: Evaluation;
+  private readonly bounds: Bounds;
+  /** Bounds of the figure, cost and stretch of the bands so far, by depth. */
+  private readonly low: Float64Array;
+  private readonly high: Float64Array;
+  private readonly cost: Float64Array;
+  private readonly stretch: Float64Array;
+  private readonly isHelp: boolean;
+  /** Figures outside are on no rung. */
+  private readonly least: number;
+  private readonly most: number;
+
+  constructor(
+    private readonly search: LadderSearch,
+    private readonly bands: readonly Band[],
+    private readonly options: Options,
+    private readonly reachIndex: number,
+    private readonly pool: LadderPool,
+    public stepsLeft: number,
+  ) {
+    const { limits, target } = search;
+    this.choice = { chosen: new Int32Array(limits.maxBands), size: 0 };
+    this.evaluation = new Evaluation(options, target.metric, limits);
+    this.bounds = boundsOf(options, target.metric, limits);
+    const depths = limits.maxBands + 1;
+    this.low = new Float64Array(depths).fill(this.bounds.baseLow);
+    this.high = new Float64Array(depths).fill(this.bounds.baseHigh);
+    this.cost = new Float64Array(depths);
+    this.stretch = new Float64Array(depths);
+    this.isHelp = target.metric === 'assistMean';
+    const rounding = ROUNDING * (1 + Math.abs(this.bounds.baseHigh));
+    this.least = Math.min(target.from, target.to) - rounding;
+    this.most = Math.max(target.from, target.to) + rounding;
+  }
+
+  /** All candidates of the bands so far and one or more of band `from` and later ones. */
+  extend(depth: number, from: number): void {
+    const { bounds, options } = this;
+    const { maxBands } = this.search.limits;
+    const end = options.count;
+    this.stepsLeft -= end - (options.firstOf[from] as number);
+    if (this.stepsLeft <= 0) return;
+    for (let i = options.firstOf[from] as number; i < end; i++) {
+      const low = (this.low[depth] as number) + (bounds.low[i] as number);
+      const high = (this.high[depth] as number) + (bounds.high[i] as number);
+      const cost = (this.cost[depth] as number) + (options.ownCost[i] as number);
+      const own = options.peakStretch[i] as number;
+      const stretch = own > (this.stretch[depth] as number) ? own : (this.stretch[depth] as number);
+      if (high >= this.least && low <= this.most) this.look(depth, i, low, high, cost, stretch);
+      if (depth + 1 === maxBands) continue;
+      this.choice.chosen[depth] = i;
+      this.low[depth + 1] = low;
+      this.high[depth + 1] = high;
+      this.cost[depth + 1] = cost;
+      this.stretch[depth + 1] = stretch;
+      this.extend(depth + 1, (options.band[i] as number) + 1);
+    }
+  }
+
+  /** Works out the bands so far with option i, if they may come in. */
+  private look(
+    depth: number,
+    i: number,
+    low: number,
+    high: number,
+    bandsCost: number,
+    stretch: number,
+  ): void {
+    const { choice, pool } = this;
+    const { target } = this.search;
+    const cost = bandsCost + BAND_COST * depth + stretchCost(stretch);
+    if (pool.pooled) {
+      const lowest = this.heightOfBound(this.isHelp ? high : low) - SAME_HEIGHT;
+      const highest = this.heightOfBound(this.isHelp ? low : high) + SAME_HEIGHT;
+      if (!pool.mayTake(lowest, highest, cost)) return;
+    }
+    choice.chosen[depth] = i;
+    choice.size = depth + 1;
+    const value = this.evaluation.valueOf(choice);
+    if (Number.isNaN(value)) return;
+    const height = heightOf(target, value);
+    if (pool.isWithin(height)) pool.take(this.setupOf(value, height, cost));
+  }
+
+  /** What is no load is at the very foot of a ladder. */
+  private heightOfBound(value: number): number {
+    return this.isHelp || value > 0 ? heightOf(this.search.target, value) : -Infinity;
+  }
+
+  private setupOf(value: number, height: number, cost: number): LadderSetup {
+    const { bands, choice, options, reachIndex } = this;
+    const { routes } = this.search;
     const chosen = Array.from(choice.chosen.subarray(0, choice.size));
     const laid = chosen.map((i) => options.band[i] as number);
     const on = chosen.map((i) => options.route[i] as number);
@@ -172,54 +272,5 @@ export function fillPool(
       bands: laid,
       routes: on,
     };
-  };
-
-  /** Height of a bound: help falls as the ladder rises, and what is no load is at its very foot. */
-  const bounded = (value: number): number =>
-    target.metric === 'assistMean' || value > 0 ? heightOf(target, value) : -Infinity;
-
-  const extend = (place: Place, depth: number, from: number, sums: Sums): void => {
-    const { bounds, evaluation, options } = place;
-    const own = BAND_COST * depth;
-    for (let i = 0; i < options.count && steps <= MOST_STEPS; i++) {
-      const band = options.band[i] as number;
-      if (band < from) continue;
-      steps++;
-      const stretch = Math.max(sums.stretch, options.peakStretch[i] as number);
-      const ownCost = sums.cost + (options.ownCost[i] as number);
-      const low = sums.low + (bounds.low[i] as number);
-      const high = sums.high + (bounds.high[i] as number);
-      choice.chosen[depth] = i;
-      const [a, b] = [bounded(low), bounded(high)];
-      const [lowest, highest] = [Math.min(a, b) - SAME_HEIGHT, Math.max(a, b) + SAME_HEIGHT];
-      if (pool.isWithin(highest) || pool.isWithin(lowest) || (lowest < 0 && highest > 0)) {
-        const cost = ownCost + own + stretchCost(stretch);
-        if (pool.mayTake(lowest, highest, costUnits(cost))) {
-          choice.size = depth + 1;
-          const value = evaluation.valueOf(choice);
-          const height = heightOf(target, value);
-          if (pool.isWithin(height)) pool.take(setupOf(place, value, height, cost));
-        }
-      }
-      if (depth + 1 < limits.maxBands) {
-        extend(place, depth + 1, band + 1, { low, high, cost: ownCost, stretch });
-      }
-    }
-  };
-
-  all.forEach((options, reachIndex) => {
-    const bounds = boundsOf(options, target.metric, limits);
-    const evaluation = new Evaluation(options, target.metric, limits);
-    const place = { reachIndex, options, bounds, evaluation };
-    extend(place, 0, 0, { low: bounds.baseLow, high: bounds.baseHigh, cost: 0, stretch: 0 });
-  });
-  return steps > MOST_STEPS ? undefined : pool;
-}
-
-/** Of the bands that are chosen so far. */
-interface Sums {
-  readonly low: number;
-  readonly high: number;
-  readonly cost: number;
-  readonly stretch: number;
+  }
 }

@@ -30,6 +30,8 @@ export interface Options {
   readonly base: Float64Array;
   readonly count: number;
   readonly band: Int32Array;
+  /** The first option of each band, and where those of the last end. */
+  readonly firstOf: Int32Array;
   readonly route: Int32Array;
   /** Of handling and of the band itself. */
   readonly ownCost: Float64Array;
@@ -166,6 +168,7 @@ function layBands(
     base: baseOf(prepared),
     count: 0,
     band: new Int32Array(most),
+    firstOf: new Int32Array(bands.length + 1),
     route: new Int32Array(most),
     ownCost: new Float64Array(most),
     peakStretch: new Float64Array(most),
@@ -175,6 +178,7 @@ function layBands(
   } satisfies Options;
   const tension = new TensionOfRun(samples);
   bands.forEach((band, b) => {
+    options.firstOf[b] = options.count;
     const closed = isContinuous(band.kind);
     routes.forEach((route, r) => {
       if (route.for !== undefined && (route.for === 'continuous') !== closed) return;
@@ -208,6 +212,7 @@ function layBands(
       }
     });
   });
+  options.firstOf[bands.length] = options.count;
   return options;
 }
 
