@@ -338,3 +338,11 @@ export {
   type Target,
 } from './finder/search.js';
 export { findLadder } from './finder/ladder.js';
+export {
+  planStrip,
+  type Strip,
+  type StripPart,
+  type StripSpace,
+  type StripStep,
+  type StripWish,
+} from './strip/plan-strip.js';
