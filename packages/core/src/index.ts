@@ -346,3 +346,4 @@ export {
   type StripStep,
   type StripWish,
 } from './strip/plan-strip.js';
+export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
