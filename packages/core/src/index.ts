@@ -347,3 +347,10 @@ export {
   type StripWish,
 } from './strip/plan-strip.js';
 export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
+export {
+  type Proposal,
+  type ProposalRequest,
+  proposeSetups,
+  type Varied,
+  variedOn,
+} from './finder/propose.js';

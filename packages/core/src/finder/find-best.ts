@@ -16,7 +16,7 @@ const MOST_STEPS = 1e8;
 const ROUNDING = 1e-9;
 
 /** How far a figure is from what is wanted. */
-function errorOf({ metric, value: target }: Target, value: number): number {
+export function errorOf({ metric, value: target }: Target, value: number): number {
   return metric === 'assistMean'
     ? Math.abs(value - target) / HELP_STEP
     : Math.abs(Math.log(value / target)) / LOAD_STEP;

@@ -1,0 +1,127 @@
+import {
+  type AnchoredExercise,
+  type Composition,
+  composeSetup,
+  type FittedBand,
+  type Proposal,
+  type ProposalRequest,
+  proposeSetups,
+  type Route,
+  solveSetup,
+} from '../src/index.js';
+import { HANG, ROW } from './support/arbitraries.js';
+
+const KIT: FittedBand[] = [7, 12, 19, 26, 40].map((c1_N, i) => ({
+  id: `b${i}`,
+  kind: 'loop',
+  flatLength_m: 1.04,
+  law: { c1_N, c2_N: 0.8 * c1_N, c3_N: 0.01 * c1_N },
+}));
+const TUBE: FittedBand = {
+  id: 'tube',
+  kind: 'tube',
+  flatLength_m: 1.2,
+  law: { c1_N: 30, c2_N: 24, c3_N: 0.3 },
+};
+const ROUTES: Route[] = [
+  { id: 'held', for: 'continuous', path: ['anchor', 'gripL', 'gripR'] },
+  { id: 'folded', for: 'continuous', path: ['anchor', 'gripL', 'anchor', 'gripR'] },
+  { id: 'through', for: 'open', path: ['gripL', 'anchor', 'gripR'] },
+];
+const PRESENT: Composition<AnchoredExercise> = {
+  exercise: ROW,
+  body: { stature_m: 1.75, mass_kg: 72 },
+  anchor: { height_m: 1.2, distance_m: 1.5 },
+  routes: [],
+  bands: [],
+};
+const REQUEST: ProposalRequest<AnchoredExercise> = {
+  present: PRESENT,
+  kit: [...KIT, TUBE],
+  routes: ROUTES,
+  target: { metric: 'mean', value: 180 },
+  limits: { maxBands: 3 },
+  distance: { least: 0.5, most: 2.8 },
+};
+
+function proposalsFor(part: Partial<ProposalRequest<AnchoredExercise>> = {}): Proposal[] {
+  const result = proposeSetups({ ...REQUEST, ...part }, 10);
+  if (!result.ok) throw new Error(JSON.stringify(result.faults));
+  return result.value;
+}
+
+/** What a proposal asks when it is laid as it says. */
+function solved({ present, kit, routes }: ProposalRequest<AnchoredExercise>, one: Proposal) {
+  const { distance_m, slip_m, stance_m } = one.varied;
+  const result = solveSetup(
+    composeSetup({
+      ...present,
+      ...(distance_m === undefined ? {} : { anchor: { height_m: 1.2, distance_m } }),
+      ...(stance_m === undefined ? {} : { widths: { stance_m } }),
+      ...(slip_m === undefined ? {} : { slip_m }),
+      routes: routes.filter(({ id }) => id === one.routeId),
+      bands: one.bandIds.flatMap((id) => kit.find((band) => band.id === id) ?? []),
+    }),
+  );
+  if (!result.ok) throw new Error(JSON.stringify(result.faults));
+  return result.value;
+}
+
+describe('proposals', () => {
+  it('come within a centimetre of what is wanted, taut all along, within every limit', () => {
+    const proposals = proposalsFor();
+    expect(proposals.length).toBe(10);
+    for (const one of proposals) {
+      const { overLimit, summary } = solved(REQUEST, one);
+      expect(summary.mean).toBeCloseTo(one.value, 6);
+      expect(Math.abs(one.value / 180 - 1)).toBeLessThan(0.05);
+      expect(summary.slackShare).toBe(0);
+      expect(overLimit).toEqual([]);
+    }
+    expect(proposals.map(({ cost }) => cost)).toEqual(
+      proposals.map(({ cost }) => cost).sort((a, b) => a - b),
+    );
+  });
+
+  it('are each of another stack or another route, on routes that suit its bands', () => {
+    const proposals = proposalsFor();
+    const stacks = proposals.map(({ bandIds, routeId }) => `${routeId} ${bandIds.join('+')}`);
+    expect(new Set(stacks).size).toBe(stacks.length);
+    for (const { bandIds, routeId } of proposals) {
+      expect(bandIds.includes('tube')).toBe(routeId === 'through');
+    }
+  });
+
+  it('vary the stance of what is stood on, the grip of what is held, and nothing of what hangs', () => {
+    const under: Route[] = [
+      { id: 'feet', for: 'continuous', path: ['soleL', 'gripL', 'gripR', 'soleR'] },
+      { id: 'foot', for: 'continuous', path: ['soleR', 'gripL', 'gripR'] },
+    ];
+    const { anchor: _anchor, ...rowWithout } = ROW;
+    const request = {
+      ...REQUEST,
+      present: { ...PRESENT, exercise: rowWithout, anchor: undefined },
+      routes: under,
+      target: { metric: 'mean', value: 250 } as const,
+    };
+    for (const one of proposalsFor(request)) {
+      expect(Object.keys(one.varied)).toEqual([one.routeId === 'feet' ? 'stance_m' : 'slip_m']);
+      expect(solved(request, one).summary.mean).toBeCloseTo(one.value, 6);
+    }
+    const hung: AnchoredExercise = {
+      ...HANG,
+      anchor: { point: 'anchor', kinds: ['bar'], height: 1.25, distance: 0, side: 'over' },
+    };
+    const [help] = proposalsFor({
+      present: { ...PRESENT, exercise: hung, anchor: { height_m: 2.2, distance_m: 0 } },
+      routes: [{ id: 'knee', for: 'continuous', path: ['anchor', 'kneeR'] }],
+      target: { metric: 'assistMean', value: 0.3 },
+    });
+    expect(help?.varied).toEqual({});
+    expect(help?.value).toBeGreaterThan(0.2);
+  });
+
+  it('are none of an empty kit', () => {
+    expect(proposalsFor({ kit: [] })).toEqual([]);
+  });
+});
