@@ -53,6 +53,12 @@ for (const theme of ['light', 'dark'] as const) {
     await page.getByLabel('Gauge').selectOption('standIn');
     await expect(page.getByText('connected')).toBeVisible();
     await check('test bench, pulling');
+    await page.goto('/setups');
+    await page.getByText('Find a set-up').click();
+    await page.getByLabel('Wanted', { exact: true }).fill('60');
+    await page.getByLabel('Wanted', { exact: true }).press('Enter');
+    await expect(page.getByRole('list', { name: 'Found' })).toBeVisible();
+    await check('set-ups, found');
     await page.goto('/log');
     await page.getByRole('link', { name: 'Why' }).first().click();
     await expect(page.getByTestId('decision')).toBeVisible();

@@ -124,9 +124,12 @@ await picture('setups-curl', async (page) => {
   await exercise(page, 'Curl, standing on the band', ['Reed']);
   await page.getByRole('button', { name: 'a free weight' }).click();
 });
-await picture('setups-side-raise', async (page) => {
+await picture('find', async (page) => {
   await setups(page);
-  await exercise(page, 'Side raise, band under the other foot', ['Minnow']);
+  await page.getByText('Find a set-up').click();
+  await page.getByLabel('Wanted', { exact: true }).fill('120');
+  await page.getByLabel('Wanted', { exact: true }).press('Enter');
+  await page.getByRole('list', { name: 'Found' }).waitFor();
 });
 await picture('setups-rotation', async (page) => {
   await setups(page);

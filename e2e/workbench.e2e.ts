@@ -241,3 +241,49 @@ test('what a drag ends with is what the same figure gives when it is typed', asy
   await typed.blur();
   await expect(figure).toHaveText(dragged);
 });
+
+test('a set-up is found for a wanted pull, taken, and undone', async ({ page }) => {
+  await openBench(page, 'Tobias Quill');
+  await choice(page, 'Exercise').selectOption({ label: 'Standing row' });
+  await choice(page, 'Anchor').selectOption({ label: 'Eye bolt in the bulkhead' });
+  await page.getByText('Find a set-up').click();
+  const wanted = page.getByLabel('Wanted', { exact: true });
+  const lines = page.getByRole('list', { name: 'Found' }).getByRole('button');
+
+  await test.step('nothing asked for is said so', async () => {
+    await page.getByRole('button', { name: 'Find', exact: true }).click();
+    await expect(page.getByRole('alert')).toContainText('Say how much');
+  });
+
+  await test.step('180 N: every line comes near, and one is on the workbench by a tap', async () => {
+    await wanted.fill('180');
+    await wanted.press('Enter');
+    await expect(lines.first()).toBeVisible();
+    const before = await mean(page);
+    for (const words of await lines.locator('.text-pull').allInnerTexts()) {
+      expect(Math.abs(Number.parseFloat(words) - 180)).toBeLessThan(9);
+    }
+    const found = await lines.first().locator('.text-pull').innerText();
+    await lines.first().click();
+    await expect.poll(() => mean(page)).toBeCloseTo(Number.parseFloat(found), -0.5);
+    await page.getByRole('button', { name: 'Undo on the workbench' }).click();
+    await expect.poll(() => mean(page)).toBe(before);
+  });
+
+  await test.step('what the bag cannot do is said, with what comes nearest', async () => {
+    await wanted.fill('5000');
+    await wanted.press('Enter');
+    await expect(page.getByText('Nothing comes within 5 % of it')).toBeVisible();
+  });
+});
+
+test('help with a pull-up is found for the levels of the bag', async ({ page }) => {
+  await openBench(page, 'Runa Halvard');
+  await choice(page, 'Exercise').selectOption({ label: 'Pull-up' });
+  await page.getByText('Find a set-up').click();
+  await expect(choice(page, 'Find').locator('option:checked')).toHaveText('help of');
+  await page.getByLabel('Wanted', { exact: true }).fill('30');
+  await page.getByRole('button', { name: 'Find', exact: true }).click();
+  const first = page.getByRole('list', { name: 'Found' }).getByRole('button').first();
+  await expect(first).toContainText(/(29|30|31) %/);
+});

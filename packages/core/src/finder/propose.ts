@@ -19,6 +19,8 @@ export interface ProposalRequest<Ex extends AnchoredExercise> {
   /** Ways to lay them. */
   readonly routes: readonly Route[];
   readonly target: Target;
+  /** Cost of using a band, by id, ≥ 0. Default 0. */
+  readonly bandCost?: Readonly<Record<string, number>> | undefined;
   readonly limits: Pick<SearchLimits, 'maxBands' | 'start' | 'anchor_N' | 'mount_N'>;
   /** Distances to stand at, at least and at most, m. */
   readonly distance: { readonly least: number; readonly most: number };
@@ -112,7 +114,7 @@ function searchOn<Ex extends AnchoredExercise>(
   kit: readonly FittedBand[],
   first: FittedBand,
 ): Search {
-  const { limits, present, target } = request;
+  const { bandCost = {}, limits, present, target } = request;
   const varied = variedOn(present.exercise, route);
   // One band of the form tells where all of them run; how far they are gripped is what is varied.
   const composed = composeSetup({
@@ -137,6 +139,7 @@ function searchOn<Ex extends AnchoredExercise>(
     ],
     reach: reachOf(request, route, first),
     target,
+    bandCost: Object.fromEntries(kit.map(({ id }) => [id, bandCost[id] ?? 0])),
     limits: {
       ...limits,
       stretch: Math.max(...kit.map(({ limit = DEFAULT_STRETCH_LIMIT }) => limit)),

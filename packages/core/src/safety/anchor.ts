@@ -13,6 +13,11 @@ const LOAD_RESERVE = 3;
 /** An anchor that nobody vouches for is trusted up to here, N. */
 const UNRATED_N = 300;
 
+/** The greatest pull that a rated anchor is trusted with, N. */
+export function greatestAnchorPull(ratedLoad_N: number): number {
+  return ratedLoad_N / LOAD_RESERVE;
+}
+
 /** Warns until the right side of a door is confirmed. */
 export const doorSide: CautionRule = {
   id: 'door-side',
@@ -80,11 +85,11 @@ export const anchorLoad: CautionRule = {
         figures: { peak_N },
       };
     }
-    if (peak_N * LOAD_RESERVE <= ratedLoad_N) return undefined;
+    if (peak_N <= greatestAnchorPull(ratedLoad_N)) return undefined;
     return {
       rule: 'anchor-load',
       level: 'refuse',
-      text: `${writeForce(peak_N, unit)} on ${name}, which is rated for ${writeForce(ratedLoad_N, unit)}: a third of it, ${writeForce(ratedLoad_N / LOAD_RESERVE, unit)}, is the most. Take a lighter band or another anchor.`,
+      text: `${writeForce(peak_N, unit)} on ${name}, which is rated for ${writeForce(ratedLoad_N, unit)}: a third of it, ${writeForce(greatestAnchorPull(ratedLoad_N), unit)}, is the most. Take a lighter band or another anchor.`,
       figures: { peak_N, ratedLoad_N },
     };
   },

@@ -282,6 +282,10 @@ export const WorkbenchStore = signalStore(
           bandIds: on.includes(id) ? on.filter((band) => band !== id) : [...on, id],
         });
       },
+      /** Takes over what was found: bands, their route, where to stand or grip. */
+      take(part: Partial<WorkbenchState>): void {
+        changeAnew('found', part);
+      },
       chooseExercise(exerciseId: string): void {
         changeAnew('exercise', {
           exerciseId,

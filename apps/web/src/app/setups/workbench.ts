@@ -34,6 +34,7 @@ import { Keys } from '../shell/keys';
 import { NumberInput } from '../forms/number-input';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
+import { FindPanel } from './find/find-panel';
 import { BagList } from './bag-list';
 import { CautionList } from './caution-list';
 import { ChooseSetup } from './choose-setup';
@@ -66,6 +67,7 @@ const SLIDE = 2;
     ChooseSetup,
     ClearanceNote,
     CostList,
+    FindPanel,
     NumberInput,
     FormsModule,
     RouterLink,
