@@ -1,0 +1,79 @@
+import { knowBand, proposeSetups, type Target } from '@wiry-otter/core';
+import { findExercise } from '@wiry-otter/catalogue';
+import { measuredBand, personRecord, placeRecord, pull } from '../../../testing/records';
+import type { KnownBand } from '../../bands/band-law';
+import type { WorkbenchInput } from '../workbench-model';
+import { EMPTY_WORKBENCH } from '../workbench-state';
+import { linesOf, requestOf, withoutAlike } from './found-lines';
+
+const TARGET: Target = { metric: 'mean', value: 80 };
+const MEASURED = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
+const SLIM = knowBand({
+  ...measuredBand([pull(1.35, 24), pull(1.77, 44), pull(2.18, 60)]),
+  id: 'slim',
+});
+const [PLACE] = [placeRecord()];
+
+function inputOf(part: Partial<WorkbenchInput> = {}): WorkbenchInput {
+  const exercise = findExercise('standing-row');
+  if (exercise === undefined) throw new Error('no row');
+  return {
+    person: personRecord(),
+    exercise,
+    anchor: PLACE?.anchors.find(({ kind }) => kind === 'wall') ?? null,
+    bands: [],
+    today: '2026-11-23',
+    eyesRule: false,
+    unit: 'N',
+    state: EMPTY_WORKBENCH,
+    ...part,
+  };
+}
+
+function found(input: WorkbenchInput, usable: readonly KnownBand[]) {
+  const result = proposeSetups(requestOf(input, usable, TARGET), 30);
+  if (!result.ok) throw new Error(JSON.stringify(result.faults));
+  return linesOf(input, usable, result.value);
+}
+
+describe('found set-ups', () => {
+  it('are laid on the workbench as they say', () => {
+    const lines = found(inputOf(), [MEASURED, SLIM]);
+    expect(lines.length).toBeGreaterThan(2);
+    for (const { part, solved, value, words } of lines) {
+      expect(solved.solved.summary.mean).toBeCloseTo(value, 6);
+      expect(words).toContain(`${((part.distance_m ?? 0) * 100).toFixed(0)} cm from the anchor`);
+      expect(solved.cautions.every(({ level }) => level !== 'refuse')).toBeTrue();
+    }
+  });
+
+  it('leave latex out for the allergic, and what an anchor is not rated for', () => {
+    const allergic = inputOf({ person: { ...personRecord(), latexAllergy: true } });
+    const of = (band: KnownBand, material: 'latexMoulded' | 'synthetic'): KnownBand => ({
+      ...band,
+      record: { ...band.record, material },
+    });
+    const bag = [of(MEASURED, 'synthetic'), of(SLIM, 'latexMoulded')];
+    expect(requestOf(allergic, bag, TARGET).kit.map(({ id }) => id)).toEqual([MEASURED.record.id]);
+    const anchor = inputOf().anchor;
+    const rated = inputOf({ anchor: anchor && { ...anchor, ratedLoad_N: 240 } });
+    expect(requestOf(rated, [MEASURED], TARGET).limits.anchor_N).toBe(80);
+  });
+
+  it('put what is known less surely behind', () => {
+    const label: KnownBand = {
+      ...SLIM,
+      calibration: SLIM.calibration && { ...SLIM.calibration, grade: 'label' },
+    };
+    const { bandCost = {} } = requestOf(inputOf(), [MEASURED, label], TARGET);
+    expect(bandCost['slim']).toBeGreaterThan(bandCost[MEASURED.record.id] ?? NaN);
+  });
+
+  it('are told once where the same bands come out alike', () => {
+    const lines = found(inputOf(), [MEASURED]);
+    const [line] = lines;
+    if (line === undefined) throw new Error('nothing found');
+    expect(withoutAlike([line, { ...line, id: 'another way' }])).toEqual([line]);
+    expect(withoutAlike(lines).length).toBeGreaterThan(0);
+  });
+});
