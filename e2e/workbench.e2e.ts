@@ -270,6 +270,12 @@ test('a set-up is found for a wanted pull, taken, and undone', async ({ page }) 
     await expect.poll(() => mean(page)).toBe(before);
   });
 
+  await test.step('five per cent more than the set-up in force, 79 N', async () => {
+    await page.getByRole('button', { name: '5 % more than Willow at 2.00 m' }).click();
+    await expect(wanted).toHaveValue('83');
+    await expect(lines.first()).toContainText(/8[1-5] N/);
+  });
+
   await test.step('what the bag cannot do is said, with what comes nearest', async () => {
     await wanted.fill('5000');
     await wanted.press('Enter');

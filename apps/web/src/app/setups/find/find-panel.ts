@@ -20,6 +20,9 @@ const ASKED = 30;
 /** Nearer to what is wanted than this a line needs no word, as share of a load, or of help. */
 const NEAR = { load: 0.05, help: 0.02 } as const;
 
+/** A small step up from what is done now. */
+const HARDER = 0.05;
+
 const METRIC_WORDS: Readonly<Record<Metric, string>> = {
   mean: 'a mean of',
   start: 'a start of',
@@ -87,6 +90,18 @@ export class FindPanel {
         : Math.abs(value / target.value - 1) <= NEAR.load,
     );
   });
+
+  /** The set-up that the next session would use, to go on from. */
+  protected readonly inForce = computed(() => this.workbench.inForce());
+
+  /** Asks for a little more than the set-up in force. */
+  protected async findHarder(): Promise<void> {
+    const mean = this.inForce()?.figures.mean;
+    if (mean === undefined) return;
+    this.metric.set('mean');
+    this.wanted.set(Number(this.inUnit(mean * (1 + HARDER))));
+    await this.find();
+  }
 
   protected async find(): Promise<void> {
     const target = this.wantedTarget();
