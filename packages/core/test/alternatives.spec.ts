@@ -92,6 +92,24 @@ describe('a weight of equal mean', () => {
     expect(demand[20]).toBeGreaterThan(demand[0] ?? NaN);
   });
 
+  it('is a cable to each hand in a row, however the band runs: together they pull its mean', () => {
+    for (const path of [
+      ['anchor', 'gripL', 'gripR'],
+      ['anchor', 'gripL', 'anchor', 'gripR'],
+    ]) {
+      const setup = composeSetup({
+        ...ROW_COMPOSITION,
+        routes: [{ id: 'route', for: 'continuous', path }],
+      });
+      const cable = equalCable(setup, 100);
+      expect(cable?.at).toEqual(['gripL', 'gripR']);
+      // A little more than half each: the lines meet at an angle.
+      expect(cable?.amount).toBeGreaterThan(50);
+      expect(cable?.amount).toBeLessThan(53);
+    }
+    expect(equalCable(CURL, meanOf(CURL))?.at).toEqual(['gripL', 'gripR']);
+  });
+
   it('is nothing like bands that pull level', () => {
     const levelOf = (setup: Setup): boolean => {
       const solved = rigSetup(setup);

@@ -11,9 +11,9 @@ import type { Setup } from '../rig/setup.js';
 /** The same exercise with something else than bands, of equal mean demand. */
 export interface EqualWeight {
   readonly kind: 'dumbbell' | 'cable';
-  /** Mass at each place in kg, or tension of the cable in N. */
+  /** Mass at each place in kg, or tension of each line of the cable in N. */
   readonly amount: number;
-  /** Contacts the weights hang at; none for a cable. */
+  /** Contacts the weights hang at, or the lines of the cable lead to; none for one along a path. */
   readonly at: readonly string[];
   readonly demand: readonly number[];
   /** Mean over maximum of demand/strength, as the summary has it. */
@@ -59,7 +59,7 @@ export function pullsLevel({ exercise }: Setup, { buffers, rig }: SolvedRig): bo
     const net = [0, 0, 0];
     for (let r = 0; r < rig.runs; r++) {
       const strand_N = buffers.strand_N[r * samples + k] as number;
-      for (const [here, there] of stretchesOf(rig, r)) {
+      for (const [here, there] of segmentsBothWays(rig, r)) {
         if (!at.has(here)) continue;
         const [i, j] = [here * samples + k, there * samples + k];
         const along = [rig.nodeX, rig.nodeY, rig.nodeZ].map(
@@ -77,7 +77,7 @@ export function pullsLevel({ exercise }: Setup, { buffers, rig }: SolvedRig): bo
 }
 
 /** From each node of a run's path to the next, and back. */
-function stretchesOf(rig: Rig, r: number): [number, number][] {
+function segmentsBothWays(rig: Rig, r: number): [number, number][] {
   const count = rig.pathLength[r] as number;
   const node = (i: number): number => rig.path[r * rig.capacity.pathNodes + (i % count)] as number;
   return Array.from({ length: rig.closed[r] === 1 ? count : count - 1 }, (_, i) => [
@@ -87,26 +87,34 @@ function stretchesOf(rig: Rig, r: number): [number, number][] {
 }
 
 /**
- * A cable of even tension T along the first band's path with the same mean:
- * the mean of what u + T·g asks equal to `mean`, g the demand per newton of tension. Undefined
- * without a band, and where the mean is out of reach.
+ * Cables of even tension T with the same mean: one line to each place where a weight would hang, from
+ * where the first band comes to it; along that band's whole path where it comes to none. The mean of
+ * what u + T·g asks is `mean`, g the demand per newton of tension. Undefined without a band, and where
+ * the mean is out of reach.
+ *
+ * @param mean mean demand to match, in the demand's unit
  */
 export function equalCable(setup: Setup, mean: number): EqualWeight | undefined {
   const [run] = setup.runs;
   const band = setup.bands.find(({ id }) => id === run?.band);
   if (run === undefined || band === undefined) return undefined;
+  const path = chainedPath(setup) ?? run.path;
+  const lines = linesTo(weightContacts(setup.exercise), path);
+  const paths = lines.length === 0 ? [path] : threadPaths(lines);
   // A thread so short that it is taut wherever the path leads shows the demand per newton.
-  const thread = {
+  const threads = paths.map((_, i) => ({
     ...band,
+    id: `thread ${i}`,
+    kind: lines.length === 0 ? band.kind : 'tube',
     flatLength_m: 1e-3,
     law: { c1_N: 1, c2_N: 0, c3_N: 0 },
     deadLength_m: 0,
     loss: 0,
-  };
+  }));
   const rigged = rigSetup({
     ...setup,
-    bands: [thread],
-    runs: [{ band: band.id, path: chainedPath(setup) ?? run.path }],
+    bands: threads,
+    runs: threads.map(({ id }, i) => ({ band: id, path: paths[i] as readonly string[] })),
     links: undefined,
     loads: undefined,
   });
@@ -117,7 +125,36 @@ export function equalCable(setup: Setup, mean: number): EqualWeight | undefined 
     const strand_N = buffers.strand_N[k] as number;
     return strand_N > 0 ? ((buffers.signed[k] as number) - value) / strand_N : 0;
   });
-  return matched(setup, { kind: 'cable', at: [], demand, slope, most: HARDEST_N }, mean);
+  const at = lines.map(({ to }) => to);
+  return matched(setup, { kind: 'cable', at, demand, slope, most: HARDEST_N }, mean);
+}
+
+/** A line of a cable to a contact. */
+interface Line {
+  readonly from: string;
+  readonly to: string;
+}
+
+/** To each of the contacts that a path comes to, from the next on the path that is none of them. */
+function linesTo(contacts: readonly string[], path: readonly string[]): Line[] {
+  return contacts.flatMap((to) => {
+    const i = path.indexOf(to);
+    if (i < 0) return [];
+    // Before it or after it, whichever is nearer; a closed path goes on from its beginning.
+    for (let off = 1; off < path.length; off++) {
+      for (const name of [path.at(i - off), path[(i + off) % path.length]]) {
+        if (name !== undefined && !contacts.includes(name)) return [{ from: name, to }];
+      }
+    }
+    return [];
+  });
+}
+
+/** Two lines from one place are one thread, so that both pull alike; two from two are each other's mirror image. */
+function threadPaths(lines: readonly Line[]): readonly (readonly string[])[] {
+  const [one, other] = lines;
+  if (one !== undefined && other?.from === one.from) return [[one.to, one.from, other.to]];
+  return lines.map(({ from, to }) => [from, to]);
 }
 
 /** What takes the bands' place, of which an amount is looked for. */

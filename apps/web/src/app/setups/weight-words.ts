@@ -16,15 +16,15 @@ export function weightTitle(
   { amount, at, kind }: EqualWeight,
   force: (N: number) => string,
 ): string {
-  if (kind === 'cable') return `a cable of ${force(amount)}`;
-  const kg = `${amount.toFixed(1)} kg`;
+  const what =
+    kind === 'cable' ? `a cable of ${force(amount)}` : `a weight of ${amount.toFixed(1)} kg`;
   const [first = ''] = at;
   const held = first.startsWith('grip')
     ? 'hand'
     : first.startsWith('shoulder')
       ? 'shoulder'
       : 'side';
-  return at.length > 1 ? `a weight of ${kg} at each ${held}` : `a weight of ${kg}`;
+  return at.length > 1 ? `${what} at each ${held}` : what;
 }
 
 /** How two things of equal mean differ over the rep, and which suits the muscle better. */
