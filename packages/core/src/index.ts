@@ -338,15 +338,15 @@ export {
   type SearchSpace,
   type Target,
 } from './finder/search.js';
-export { findLadder } from './finder/ladder.js';
+export { findLadder } from './ladder/find-ladder.js';
 export {
-  planStrip,
-  type Strip,
-  type StripPart,
-  type StripSpace,
-  type StripStep,
-  type StripWish,
-} from './strip/plan-strip.js';
+  planDropSet,
+  type DropSet,
+  type DropSetPart,
+  type DropSetSpace,
+  type PlannedPart,
+  type DropSetWish,
+} from './drop-set/plan-drop-set.js';
 export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
 export {
   type Proposal,

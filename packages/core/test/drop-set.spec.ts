@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { planStrip, type StripPart, type StripSpace } from '../src/index.js';
+import { planDropSet, type DropSetPart, type DropSetSpace } from '../src/index.js';
 
 interface Kit {
   readonly pulls: readonly number[];
@@ -8,7 +8,7 @@ interface Kit {
 }
 
 /** Each band pulls by itself, less where the person stands nearer or grips lower. */
-function spaceOf({ pulls, slips, steps }: Kit): StripSpace {
+function spaceOf({ pulls, slips, steps }: Kit): DropSetSpace {
   return {
     bands: pulls.length,
     distances: steps.length,
@@ -38,11 +38,11 @@ describe('a drop set', () => {
         (kit, drops, share) => {
           const space = spaceOf(kit);
           const expected = byTrying(space, drops, share);
-          const strip = planStrip(space, { drops, share });
-          if (expected === undefined) return expect(strip).toBeUndefined();
+          const dropSet = planDropSet(space, { drops, share });
+          if (expected === undefined) return expect(dropSet).toBeUndefined();
           made++;
-          expect(strip?.deviation).toBeCloseTo(expected.deviation, 9);
-          expect(strip?.seconds).toBe(expected.seconds);
+          expect(dropSet?.deviation).toBeCloseTo(expected.deviation, 9);
+          expect(dropSet?.seconds).toBe(expected.seconds);
         },
       ),
       { numRuns: 300 },
@@ -53,12 +53,12 @@ describe('a drop set', () => {
   it('only ever gets lighter, begins with the whole stack and takes five seconds at most', () => {
     fc.assert(
       fc.property(kitArbitrary, fc.integer({ min: 1, max: 4 }), (kit, drops) => {
-        const strip = planStrip(spaceOf(kit), { drops, share: 0.25 });
-        if (strip === undefined) return;
-        expect(strip.parts.length).toBe(drops + 1);
-        expect(strip.parts[0]?.bands.length).toBe(kit.pulls.length);
-        strip.parts.slice(1).forEach((part, i) => {
-          const before = strip.parts[i];
+        const dropSet = planDropSet(spaceOf(kit), { drops, share: 0.25 });
+        if (dropSet === undefined) return;
+        expect(dropSet.parts.length).toBe(drops + 1);
+        expect(dropSet.parts[0]?.bands.length).toBe(kit.pulls.length);
+        dropSet.parts.slice(1).forEach((part, i) => {
+          const before = dropSet.parts[i];
           expect(part.load).toBeLessThan(before?.load ?? NaN);
           expect(part.bands.every((b) => before?.bands.includes(b))).toBeTrue();
           expect(part.seconds).toBeLessThanOrEqual(5);
@@ -70,28 +70,28 @@ describe('a drop set', () => {
 
   it('goes round what may not be used, and is none where the stack itself may not', () => {
     const space = spaceOf({ pulls: [100, 25], steps: [1, 0.8], slips: [1] });
-    const plan = planStrip(space, { drops: 1, share: 0.2 });
+    const plan = planDropSet(space, { drops: 1, share: 0.2 });
     expect(plan?.parts[1]).toEqual(jasmine.objectContaining({ bands: [0, 1], distance: 1 }));
     expect(plan?.seconds).toBe(1);
-    const refused = (part: StripPart): boolean => part.distance === 1 && part.bands.length === 2;
-    const around: StripSpace = {
+    const refused = (part: DropSetPart): boolean => part.distance === 1 && part.bands.length === 2;
+    const around: DropSetSpace = {
       ...space,
       loadOf: (part) => (refused(part) ? undefined : space.loadOf(part)),
     };
-    expect(planStrip(around, { drops: 1, share: 0.2 })?.parts[1]?.bands).toEqual([0]);
+    expect(planDropSet(around, { drops: 1, share: 0.2 })?.parts[1]?.bands).toEqual([0]);
     const none = { ...space, loadOf: () => undefined };
-    expect(planStrip(none, { drops: 1, share: 0.2 })).toBeUndefined();
+    expect(planDropSet(none, { drops: 1, share: 0.2 })).toBeUndefined();
   });
 });
 
 /** Every sequence of parts, by the definition. */
 function byTrying(
-  { bands, distances, loadOf, slips }: StripSpace,
+  { bands, distances, loadOf, slips }: DropSetSpace,
   drops: number,
   share: number,
 ): { deviation: number; seconds: number } | undefined {
   let best: { deviation: number; seconds: number } | undefined;
-  const go = (part: StripPart, left: number, deviation: number, seconds: number): void => {
+  const go = (part: DropSetPart, left: number, deviation: number, seconds: number): void => {
     if (left === 0) {
       const better =
         best === undefined ||

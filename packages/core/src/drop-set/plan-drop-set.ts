@@ -6,7 +6,7 @@ const MOST_SECONDS = 5;
 const SAME_DEVIATION = 1e-9;
 
 /** How one part of a drop set is laid: which of the stack's bands are on, where, and how gripped. */
-export interface StripPart {
+export interface DropSetPart {
   /** Places in the stack, ascending; never none. */
   readonly bands: readonly number[];
   /** Places in the distances and slips. */
@@ -15,23 +15,23 @@ export interface StripPart {
 }
 
 /** What a drop set may be made of. It begins with the whole stack at the first distance and slip. */
-export interface StripSpace {
+export interface DropSetSpace {
   /** Bands of the stack. */
   readonly bands: number;
   readonly distances: number;
   readonly slips: number;
   /** Mean demand of a part; undefined where it may not be used. */
-  readonly loadOf: (part: StripPart) => number | undefined;
+  readonly loadOf: (part: DropSetPart) => number | undefined;
 }
 
-export interface StripWish {
+export interface DropSetWish {
   /** How often the load drops. */
   readonly drops: number;
   /** Wanted share of the load that each drop takes off, 0 … 1. */
   readonly share: number;
 }
 
-export interface StripStep extends StripPart {
+export interface PlannedPart extends DropSetPart {
   readonly load: number;
   /** Share of the part before that is off; 0 for the first. */
   readonly share: number;
@@ -39,15 +39,15 @@ export interface StripStep extends StripPart {
   readonly seconds: number;
 }
 
-export interface Strip {
-  readonly parts: readonly StripStep[];
+export interface DropSet {
+  readonly parts: readonly PlannedPart[];
   /** Largest deviation of a share from the wanted one. */
   readonly deviation: number;
   /** Of all changes together, s. */
   readonly seconds: number;
 }
 
-interface Part extends StripPart {
+interface Part extends DropSetPart {
   readonly load: number;
   /** Bands that are on, a bit each. */
   readonly on: number;
@@ -64,7 +64,10 @@ interface Part extends StripPart {
  *
  * @returns undefined where so many drops cannot be made, or the stack itself may not be used
  */
-export function planStrip(space: StripSpace, { drops, share }: StripWish): Strip | undefined {
+export function planDropSet(
+  space: DropSetSpace,
+  { drops, share }: DropSetWish,
+): DropSet | undefined {
   const parts = partsOf(space);
   const whole = 2 ** space.bands - 1;
   const first = parts.findIndex(({ distance, on, slip }) => on === whole && distance + slip === 0);
@@ -75,7 +78,7 @@ export function planStrip(space: StripSpace, { drops, share }: StripWish): Strip
     : quickest(parts, first, { drops, share }, deviation + SAME_DEVIATION);
 }
 
-function partsOf({ bands, distances, loadOf, slips }: StripSpace): Part[] {
+function partsOf({ bands, distances, loadOf, slips }: DropSetSpace): Part[] {
   const parts: Part[] = [];
   for (let on = 2 ** bands - 1; on > 0; on--) {
     const laid = Array.from({ length: bands }, (_, b) => b).filter((b) => (on >> b) & 1);
@@ -132,9 +135,9 @@ function leastDeviation(
 function quickest(
   parts: readonly Part[],
   first: number,
-  { drops, share }: StripWish,
+  { drops, share }: DropSetWish,
   most: number,
-): Strip {
+): DropSet {
   let least = parts.map((_, p) => (p === first ? 0 : Infinity));
   const before: Int32Array[] = [];
   for (let drop = 0; drop < drops; drop++) {
@@ -156,7 +159,7 @@ function quickest(
   }
   const chosen = [least.indexOf(Math.min(...least))];
   for (const from of before.reverse()) chosen.unshift(from[chosen[0] as number] as number);
-  const steps = chosen.map((at, i): StripStep => {
+  const steps = chosen.map((at, i): PlannedPart => {
     const { bands, distance, load, slip } = parts[at] as Part;
     const last = i === 0 ? undefined : parts[chosen[i - 1] as number];
     return {

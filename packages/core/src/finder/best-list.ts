@@ -1,8 +1,8 @@
-import { costOfUnits, costUnits } from './cost.js';
+import { highestOfRounded, roundedCost } from './cost.js';
 import type { FoundCandidate } from './search.js';
 
 interface Entry extends FoundCandidate {
-  readonly units: number;
+  readonly rounded: number;
   readonly bands: number;
 }
 
@@ -15,19 +15,19 @@ export class BestList {
   /** What a candidate may cost at most to come in. */
   get threshold(): number {
     const last = this.entries[this.most - 1];
-    return last === undefined ? Infinity : costOfUnits(last.units);
+    return last === undefined ? Infinity : highestOfRounded(last.rounded);
   }
 
   offer(cost: number, value: number, bands: number, keyOf: () => string): void {
-    const units = costUnits(cost);
+    const rounded = roundedCost(cost);
     const last = this.entries[this.most - 1];
     if (
       last !== undefined &&
-      (units > last.units || (units === last.units && bands > last.bands))
+      (rounded > last.rounded || (rounded === last.rounded && bands > last.bands))
     ) {
       return;
     }
-    const entry = { units, bands, cost, value, key: keyOf() };
+    const entry = { rounded, bands, cost, value, key: keyOf() };
     let [from, to] = [0, this.entries.length];
     while (from < to) {
       const middle = (from + to) >> 1;
@@ -44,6 +44,6 @@ export class BestList {
 }
 
 function comesBefore(a: Entry, b: Entry): boolean {
-  if (a.units !== b.units) return a.units < b.units;
+  if (a.rounded !== b.rounded) return a.rounded < b.rounded;
   return a.bands !== b.bands ? a.bands < b.bands : a.key < b.key;
 }

@@ -4,18 +4,18 @@ export const BAND_COST = 0.5;
 const EASY_STRETCH = 2;
 const STRETCH_COST = 2;
 /** Costs are compared to so many decimals, so that sums of another order are the same cost. */
-const COST_UNITS = 1e9;
+const DECIMALS = 1e9;
 
 export function stretchCost(stretch: number): number {
   return STRETCH_COST * Math.max(0, stretch - EASY_STRETCH);
 }
 
 /** A cost as it is compared. */
-export function costUnits(cost: number): number {
-  return Math.round(cost * COST_UNITS);
+export function roundedCost(cost: number): number {
+  return Math.round(cost * DECIMALS);
 }
 
-/** The highest cost that is compared as so many units. */
-export function costOfUnits(units: number): number {
-  return (units + 0.5) / COST_UNITS;
+/** The highest cost that rounds to this. */
+export function highestOfRounded(rounded: number): number {
+  return (rounded + 0.5) / DECIMALS;
 }

@@ -30,7 +30,7 @@ function window({ metric, value: target }: Target, error: number): [number, numb
 }
 
 /** The options at one value of the reach, with all that the search for the best looks up. */
-interface Place {
+interface SearchedReach {
   readonly reachIndex: number;
   readonly options: Options;
   readonly bounds: Bounds;
@@ -55,13 +55,13 @@ export function findBest(
 ): FoundCandidate[] | undefined {
   const { limits, routes, target, top = DEFAULT_TOP } = search;
   const best = new BestList(top);
-  const places = all.map((options, reachIndex) =>
-    placeOf(search, bands.length, options, reachIndex),
+  const reaches = all.map((options, reachIndex) =>
+    searchedReach(search, bands.length, options, reachIndex),
   );
   let steps = 0;
   const choice = { chosen: new Int32Array(limits.maxBands), size: 0 };
 
-  const keyOf = ({ options, reachIndex }: Place): string => {
+  const keyOf = ({ options, reachIndex }: SearchedReach): string => {
     const laid = Array.from(choice.chosen.subarray(0, choice.size), (i) => {
       const band = bands[options.band[i] as number]?.id ?? '';
       return `${band}:${routes[options.route[i] as number]?.id ?? ''}`;
@@ -69,8 +69,8 @@ export function findBest(
     return `${reachIndex}|${laid.join(',')}`;
   };
 
-  const offerLast = (place: Place, from: number, sums: Sums): void => {
-    const { bounds, byLow, evaluation, options, slack } = place;
+  const offerLast = (reached: SearchedReach, from: number, sums: Sums): void => {
+    const { bounds, byLow, evaluation, options, slack } = reached;
     const fixed = sums.cost + BAND_COST * (choice.size - 1);
     const list = byLow.from(from);
     const [wantedLow, wantedHigh] = window(
@@ -90,16 +90,16 @@ export function findBest(
       steps++;
       const value = evaluation.valueOf(choice);
       if (Number.isNaN(value)) continue;
-      best.offer(own + errorOf(target, value), value, choice.size, () => keyOf(place));
+      best.offer(own + errorOf(target, value), value, choice.size, () => keyOf(reached));
     }
   };
 
-  const extend = (place: Place, depth: number, from: number, sums: Sums): void => {
+  const extend = (reached: SearchedReach, depth: number, from: number, sums: Sums): void => {
     const left = choice.size - depth;
     if (steps > MOST_STEPS) return;
     steps++;
-    if (left === 1) return offerLast(place, from, sums);
-    const { bounds, leastLow, mostHigh, options } = place;
+    if (left === 1) return offerLast(reached, from, sums);
+    const { bounds, leastLow, mostHigh, options } = reached;
     // As many later bands as are still to come have to be left.
     const end = options.firstOf[Math.max(from, bands.length - left + 1)] as number;
     for (let i = options.firstOf[from] as number; i < end; i++) {
@@ -115,16 +115,16 @@ export function findBest(
       if (low + (left - 1) * (leastLow[band + 1] as number) > wantedHigh + rounding) continue;
       if (high + (left - 1) * (mostHigh[band + 1] as number) < wantedLow - rounding) continue;
       choice.chosen[depth] = i;
-      extend(place, depth + 1, band + 1, { low, high, cost, stretch });
+      extend(reached, depth + 1, band + 1, { low, high, cost, stretch });
     }
   };
 
   for (let size = 1; size <= Math.min(limits.maxBands, bands.length); size++) {
     if (BAND_COST * (size - 1) > best.threshold) break;
     choice.size = size;
-    for (const place of places) {
-      const { baseHigh, baseLow } = place.bounds;
-      extend(place, 0, 0, { low: baseLow, high: baseHigh, cost: 0, stretch: 0 });
+    for (const reached of reaches) {
+      const { baseHigh, baseLow } = reached.bounds;
+      extend(reached, 0, 0, { low: baseLow, high: baseHigh, cost: 0, stretch: 0 });
     }
   }
   return steps > MOST_STEPS ? undefined : best.list();
@@ -138,12 +138,12 @@ interface Sums {
   readonly stretch: number;
 }
 
-function placeOf(
+function searchedReach(
   { limits, target }: Search,
   bands: number,
   options: Options,
   reachIndex: number,
-): Place {
+): SearchedReach {
   const bounds = boundsOf(options, target.metric, limits);
   let slack = 0;
   for (let i = 0; i < options.count; i++) {

@@ -1,8 +1,8 @@
 import { fail, type Fault, type Result, succeed } from '../faults.js';
-import { checkSearch } from './check-search.js';
+import { checkSearch } from '../finder/check-search.js';
 import { fillPool, type LadderSetup, SAME_HEIGHT, stepHeight } from './ladder-pool.js';
-import { layOptions } from './options.js';
-import type { FoundCandidate, Gap, LadderSearch, LadderTarget, Rungs } from './search.js';
+import { layOptions } from '../finder/options.js';
+import type { FoundCandidate, Gap, LadderSearch, LadderTarget, Rungs } from '../finder/search.js';
 
 /** What a change from one rung to the next costs. */
 const CHANGE = { reach: 1, band: 2, route: 2 } as const;
@@ -89,7 +89,7 @@ function bareAt({ from }: LadderTarget): LadderSetup {
     value: 0,
     height: from,
     cost: 0,
-    units: 0,
+    rounded: 0,
     reachIndex: -1,
     bands: [],
     routes: [],
@@ -105,7 +105,7 @@ interface Level {
 /** @param setups from the lowest up */
 function climb(setups: readonly LadderSetup[], step: number): LadderSetup[] {
   const levels = levelsOf(setups);
-  const layers = stretchesOf(levels, step).flatMap(({ from, to }) =>
+  const layers = sectionsOf(levels, step).flatMap(({ from, to }) =>
     layersOf(levels, from, to, step),
   );
   return leastChange(layers, step);
@@ -124,17 +124,17 @@ function levelsOf(setups: readonly LadderSetup[]): Level[] {
   return levels;
 }
 
-/** Runs of levels without a gap among them: first and last index. */
-function stretchesOf(levels: readonly Level[], step: number): { from: number; to: number }[] {
-  const stretches: { from: number; to: number }[] = [];
+/** Sections of the ladder without a gap: first and last level. */
+function sectionsOf(levels: readonly Level[], step: number): { from: number; to: number }[] {
+  const sections: { from: number; to: number }[] = [];
   levels.forEach(({ height }, at) => {
-    const last = stretches.at(-1);
+    const last = sections.at(-1);
     const before = levels[at - 1]?.height ?? -Infinity;
     if (last === undefined || height - before > step + SAME_HEIGHT)
-      stretches.push({ from: at, to: at });
+      sections.push({ from: at, to: at });
     else last.to = at;
   });
-  return stretches;
+  return sections;
 }
 
 /** A place in the ladder: the set-ups that can stand there, and whether a gap lies before it. */
@@ -144,7 +144,7 @@ interface Layer {
 }
 
 /**
- * For each rung of a stretch, in as few as there can be, all levels that it can have: not higher
+ * For each rung of a section, in as few as there can be, all levels that it can have: not higher
  * than rungs from below can have come, not lower than is needed to reach the end.
  */
 function layersOf(levels: readonly Level[], from: number, to: number, step: number): Layer[] {
@@ -169,7 +169,7 @@ function layersOf(levels: readonly Level[], from: number, to: number, step: numb
 function leastChange(layers: readonly Layer[], step: number): LadderSetup[] {
   interface Way {
     readonly change: number;
-    readonly units: number;
+    readonly rounded: number;
     readonly next: number;
   }
   const ways: (Way | undefined)[][] = [];
@@ -177,7 +177,7 @@ function leastChange(layers: readonly Layer[], step: number): LadderSetup[] {
     const { setups } = layers[l] as Layer;
     const above = layers[l + 1];
     ways[l] = setups.map((setup): Way | undefined => {
-      if (above === undefined) return { change: 0, units: setup.units, next: -1 };
+      if (above === undefined) return { change: 0, rounded: setup.rounded, next: -1 };
       let best: Way | undefined;
       above.setups.forEach((next, n) => {
         const way = ways[l + 1]?.[n];
@@ -185,13 +185,13 @@ function leastChange(layers: readonly Layer[], step: number): LadderSetup[] {
         if (way === undefined || by <= 0) return;
         if (!above.afterGap && by > step + SAME_HEIGHT) return;
         const change = way.change + changeBetween(setup, next);
-        const units = way.units + setup.units;
+        const rounded = way.rounded + setup.rounded;
         if (best !== undefined) {
-          if (change > best.change || (change === best.change && units > best.units)) return;
-          const tied = change === best.change && units === best.units;
+          if (change > best.change || (change === best.change && rounded > best.rounded)) return;
+          const tied = change === best.change && rounded === best.rounded;
           if (tied && next.key > (above.setups[best.next] as LadderSetup).key) return;
         }
-        best = { change, units, next: n };
+        best = { change, rounded, next: n };
       });
       return best;
     });
@@ -207,8 +207,8 @@ function leastChange(layers: readonly Layer[], step: number): LadderSetup[] {
       best === undefined ||
       way.change < best.change ||
       (way.change === best.change &&
-        (way.units < best.units ||
-          (way.units === best.units && setup.key < (first.setups[at] as LadderSetup).key)));
+        (way.rounded < best.rounded ||
+          (way.rounded === best.rounded && setup.key < (first.setups[at] as LadderSetup).key)));
     if (isBetter) at = i;
   });
   return layers.map(({ setups }, l) => {

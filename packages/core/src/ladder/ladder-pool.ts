@@ -1,9 +1,9 @@
 import type { Band } from '../elastic/band.js';
-import { type Bounds, boundsOf } from './bounds.js';
-import { type Choice, Evaluation } from './candidate.js';
-import { BAND_COST, costOfUnits, costUnits, stretchCost } from './cost.js';
-import type { Options } from './options.js';
-import type { LadderSearch, LadderTarget } from './search.js';
+import { type Bounds, boundsOf } from '../finder/bounds.js';
+import { type Choice, Evaluation } from '../finder/candidate.js';
+import { BAND_COST, highestOfRounded, roundedCost, stretchCost } from '../finder/cost.js';
+import type { Options } from '../finder/options.js';
+import type { LadderSearch, LadderTarget } from '../finder/search.js';
 
 /** A feasible set-up that may become a rung. */
 export interface LadderSetup {
@@ -13,7 +13,7 @@ export interface LadderSetup {
   readonly height: number;
   /** Without an error: nothing is its own target. */
   readonly cost: number;
-  readonly units: number;
+  readonly rounded: number;
   readonly reachIndex: number;
   /** Bands ascending, each with its route. */
   readonly bands: readonly number[];
@@ -120,7 +120,7 @@ class Bucket {
     else if (this.cheapest.length < KEPT_OF_BUCKET) this.cheapest.push(setup);
     if (this.cheapest.length > KEPT_OF_BUCKET) this.cheapest.pop();
     const last = this.cheapest[KEPT_OF_BUCKET - 1];
-    if (last !== undefined) this.mostCost = costOfUnits(last.units);
+    if (last !== undefined) this.mostCost = highestOfRounded(last.rounded);
     if (isFarther(this.lowest, setup, -1)) this.lowest = setup;
     if (isFarther(this.highest, setup, 1)) this.highest = setup;
     this.lowestHeight = this.lowest?.height ?? Infinity;
@@ -140,7 +140,7 @@ function isFarther(than: LadderSetup | undefined, setup: LadderSetup, sign: 1 | 
 }
 
 function comesBefore(a: LadderSetup, b: LadderSetup): boolean {
-  return a.units === b.units ? a.key < b.key : a.units < b.units;
+  return a.rounded === b.rounded ? a.key < b.key : a.rounded < b.rounded;
 }
 
 /** Candidates that are looked at, at most: some ten seconds. */
@@ -267,7 +267,7 @@ class Filling {
       value,
       height,
       cost,
-      units: costUnits(cost),
+      rounded: roundedCost(cost),
       reachIndex,
       bands: laid,
       routes: on,

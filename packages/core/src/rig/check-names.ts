@@ -27,6 +27,7 @@ export function checkNames(setup: Setup): readonly Fault[] {
   return check.faults;
 }
 
+/** A check without faults yet, for what else names things of a set-up. */
 export function beginNameCheck(setup: Setup): NameCheck {
   return { setup, chain: describeChain(setup.exercise), faults: [] };
 }

@@ -20,6 +20,9 @@ const ASKED = 30;
 /** Nearer to what is wanted than this a line needs no word, as share of a load, or of help. */
 const NEAR = { load: 0.05, help: 0.02 } as const;
 
+/** The worker could not be started, or stopped. */
+const BROKEN = 'broken';
+
 /** A small step up from what is done now. */
 const HARDER = 0.05;
 
@@ -119,8 +122,14 @@ export class FindPanel {
     this.busy.set(true);
     const subject = this.subject();
     const usable = this.workbench.usable();
-    const result = await this.finder.propose(requestOf(input, usable, target), ASKED);
+    const result = await this.finder
+      .propose(requestOf(input, usable, target), ASKED)
+      .catch((): typeof BROKEN => BROKEN);
     this.busy.set(false);
+    if (result === BROKEN) {
+      this.amiss.set('The search broke off. Try it again.');
+      return;
+    }
     if (result === null || subject !== this.subject()) return;
     if (!result.ok) {
       this.amiss.set('This exercise cannot be searched: a hand or a foot does not reach.');
