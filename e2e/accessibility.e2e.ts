@@ -55,8 +55,8 @@ for (const theme of ['light', 'dark'] as const) {
     await check('test bench, pulling');
     await page.goto('/setups');
     await page.getByText('Find a set-up').click();
-    await page.getByLabel(/^Wanted,/).fill('60');
-    await page.getByLabel(/^Wanted,/).press('Enter');
+    await page.getByRole('spinbutton', { name: /^Wanted,/ }).fill('60');
+    await page.getByRole('spinbutton', { name: /^Wanted,/ }).press('Enter');
     await expect(page.getByRole('list', { name: 'Found' })).toBeVisible();
     await check('set-ups, found');
     await page.goto('/log');

@@ -127,8 +127,8 @@ await picture('setups-curl', async (page) => {
 await picture('find', async (page) => {
   await setups(page);
   await page.getByText('Find a set-up').click();
-  await page.getByLabel(/^Wanted,/).fill('120');
-  await page.getByLabel(/^Wanted,/).press('Enter');
+  await page.getByRole('spinbutton', { name: /^Wanted,/ }).fill('120');
+  await page.getByRole('spinbutton', { name: /^Wanted,/ }).press('Enter');
   await page.getByRole('list', { name: 'Found' }).waitFor();
 });
 await picture('setups-rotation', async (page) => {

@@ -247,7 +247,7 @@ test('a set-up is found for a wanted pull, taken, and undone', async ({ page }) 
   await choice(page, 'Exercise').selectOption({ label: 'Standing row' });
   await choice(page, 'Anchor').selectOption({ label: 'Eye bolt in the bulkhead' });
   await page.getByText('Find a set-up').click();
-  const wanted = page.getByLabel(/^Wanted,/);
+  const wanted = page.getByRole('spinbutton', { name: /^Wanted,/ });
   const lines = page.getByRole('list', { name: 'Found' }).getByRole('button');
 
   await test.step('nothing asked for is said so', async () => {
@@ -288,7 +288,7 @@ test('help with a pull-up is found for the levels of the bag', async ({ page }) 
   await choice(page, 'Exercise').selectOption({ label: 'Pull-up' });
   await page.getByText('Find a set-up').click();
   await expect(choice(page, 'Find').locator('option:checked')).toHaveText('help of');
-  await page.getByLabel(/^Wanted,/).fill('30');
+  await page.getByRole('spinbutton', { name: /^Wanted,/ }).fill('30');
   await page.getByRole('button', { name: 'Find', exact: true }).click();
   const first = page.getByRole('list', { name: 'Found' }).getByRole('button').first();
   await expect(first).toContainText(/(29|30|31) %/);
