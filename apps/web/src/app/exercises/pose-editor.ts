@@ -11,24 +11,29 @@ import {
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import type { ExerciseDocument } from '@wiry-otter/contracts';
+import type { CompleteSetupDocument, ExerciseDocument, PersonRecord } from '@wiry-otter/contracts';
 import {
   type Body,
+  BY_EYE,
+  composeSetup,
   DEFAULT_SAMPLES,
+  fittedBand,
   type Joint,
   type Pair,
   prepareExercise,
   type PreparedExercise,
+  rigSetup,
+  solutionSpread,
 } from '@wiry-otter/core';
-import { format } from 'date-fns';
 import { drawFigure } from '../drawing/figure';
 import { FigureShape } from '../drawing/figure-shape';
 import { PointerMoves } from '../drawing/pointer-moves';
 import type { Point } from '../drawing/limb-path';
-import { SCENE, sceneView, toScene } from '../setups/scene-geometry';
-import { Trace } from '../setups/trace';
-import { type SolvedWorkbench, solveWorkbench, usableBands } from '../setups/workbench-model';
-import { EMPTY_WORKBENCH } from '../setups/workbench-state';
+import { SCENE, sceneView, toScene } from '../scene/scene-geometry';
+import { Trace } from '../scene/trace';
+import type { SceneSetup } from '../scene/scene-setup';
+import { chosenRoutes, usableBands } from '../setups/workbench-model';
+import type { KnownBand } from '../bands/band-law';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';
 import { studioFeature } from '../state/studio';
@@ -88,7 +93,7 @@ export class PoseEditor {
   protected readonly view = computed(() =>
     sceneView(this.exercise(), undefined, this.prepared() ?? undefined),
   );
-  private readonly sample = computed(() =>
+  protected readonly sample = computed(() =>
     Math.round((this.exercise().poses[this.index()]?.phase ?? 0) * (DEFAULT_SAMPLES - 1)),
   );
   protected readonly figure = computed(() => this.figureAt(this.sample()));
@@ -133,33 +138,39 @@ export class PoseEditor {
   );
 
   /** The curve with the first band of the bag that the exercise has a route for. */
-  protected readonly workbench = computed((): SolvedWorkbench | null => {
+  protected readonly tried = computed(() => {
     const [person] = this.people();
-    const exercise = this.exercise();
     if (person === undefined) return null;
     for (const band of usableBands(this.bands())) {
-      const solved = solveWorkbench({
-        person,
-        exercise,
-        anchor: null,
-        bands: [band],
-        eyesRule: false,
-        unit: this.unit(),
-        today: format(new Date(), 'yyyy-MM-dd'),
-        state: {
-          ...EMPTY_WORKBENCH,
-          exerciseId: exercise.id,
-          bandIds: [band.record.id],
-          height_m: (exercise.anchor?.height ?? 0) * person.stature_m,
-          distance_m: (exercise.anchor?.distance ?? 0) * person.stature_m,
-        },
-      });
-      if (!('document' in solved)) return null;
-      if (solved.bands.length > 0 && solved.solved.summary.peakStretch > 1) return solved;
+      const setup = this.withBand(band, person);
+      if (setup !== null && setup.solved.summary.peakStretch > 1) return { band, setup };
     }
     return null;
   });
-  protected readonly workbenchSample = computed(() => this.sample());
+
+  private withBand(band: KnownBand, person: PersonRecord): SceneSetup | null {
+    const exercise = this.exercise();
+    const { anchor } = exercise;
+    const document: CompleteSetupDocument = {
+      format: 'wiry-otter.setup',
+      version: 1,
+      ...composeSetup({
+        exercise,
+        body: person,
+        anchor: anchor && {
+          height_m: anchor.height * person.stature_m,
+          distance_m: anchor.side === 'over' ? 0 : anchor.distance * person.stature_m,
+          girth_m: undefined,
+        },
+        routes: chosenRoutes(exercise, { routeIds: { continuous: null, open: null } }),
+        bands: [fittedBand(band)],
+      }),
+    };
+    const rigged = rigSetup(document);
+    if (!rigged.ok || document.runs.length === 0) return null;
+    const spread = solutionSpread(rigged.value, [band.calibration?.covariance], BY_EYE);
+    return { document, solved: rigged.value, bands: [band], spread };
+  }
 
   protected set(part: Partial<ExerciseDocument>): void {
     this.exerciseChange.emit({ ...this.exercise(), ...part });

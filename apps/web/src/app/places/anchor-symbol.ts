@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { AnchorRecord } from '@wiry-otter/contracts';
-import { anchorShapes } from '../setups/anchor-shapes';
+import { anchorShapes } from '../scene/anchor-shapes';
 
 /** The symbol's own size, in the scene's px: half the scene's scale shows a room's height. */
 const SIZE = { width: 150, floor: 208 } as const;

@@ -12,14 +12,14 @@ import { BreakpointObserver } from '@angular/cdk/layout';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { DEFAULT_PAIN_LIMIT, knowBand, rigSetup } from '@wiry-otter/core';
+import { DEFAULT_PAIN_LIMIT } from '@wiry-otter/core';
 import { meanQuantity } from '../drawing/figures';
 import { QuantityText } from '../drawing/quantity';
 import { TideLine } from '../drawing/tide-line';
 import { ClearanceNote } from '../people/clearance-note';
 import { marksLine } from '../setups/marks';
-import { Scene } from '../setups/scene';
-import type { SolvedWorkbench } from '../setups/workbench-model';
+import { Scene } from '../scene/scene';
+import { pictureOf } from '../scene/scene-setup';
 import { Keys } from '../shell/keys';
 import { NoticeBar } from '../shell/notice-bar';
 import { Theme } from '../shell/theme';
@@ -79,31 +79,17 @@ export class Session {
   });
 
   /** The set-up as it was saved: its own laws, not today's. */
-  protected readonly picture = computed<SolvedWorkbench | null>(() => {
+  protected readonly picture = computed(() => {
     const document = this.store.session()?.setup.document;
     const entities = this.bands();
     if (document === undefined) return null;
-    const rigged = rigSetup(document);
-    const bands = document.bands
-      .flatMap(({ id }) => entities[id] ?? [])
-      .map((band) => knowBand(band));
-    if (!rigged.ok || bands.length !== document.bands.length) return null;
-    return {
+    return pictureOf(
       document,
-      bands,
-      solved: rigged.value,
-      spread: {
-        demand: [],
-        start: 0,
-        end: 0,
-        peak: 0,
-        mean: 0,
-        assistMean: 0,
-        mostly: undefined,
-      },
-      cautions: [],
-      headClearance_m: undefined,
-    };
+      document.bands.flatMap(({ id }) => {
+        const record = entities[id];
+        return record === undefined ? [] : [{ record }];
+      }),
+    );
   });
   protected readonly load = computed(() => {
     const figures = this.store.session()?.setup.figures;

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { GRADE_WORDS, type KnownBand } from '../bands/band-law';
 import { Ribbon } from '../drawing/ribbon';
-import { ribbonWidth } from './ribbon-spans';
+import { ribbonWidth } from '../scene/ribbon-spans';
 import { WorkbenchStore } from './workbench-store';
 
 /** A ribbon wider than this would touch the edges of its button, px. */

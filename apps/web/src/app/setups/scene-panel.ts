@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, model } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { DEFAULT_SAMPLES } from '@wiry-otter/core';
-import { type Dragged, Scene, type SceneMoves } from './scene';
+import { Scene, type SceneMoves } from '../scene/scene';
 import { WorkbenchStore } from './workbench-store';
 
 /** The scene on the workbench, which keeps up with the hand, and the slider through the rep. */
@@ -13,12 +13,9 @@ import { WorkbenchStore } from './workbench-store';
     @if (workbench.solved(); as solved) {
       <otter-scene
         class="isolate block"
-        [workbench]="solved"
+        [setup]="solved"
         [unit]="workbench.unit()"
         [sample]="sample()"
-        [distance_m]="workbench.set.distance_m()"
-        [height_m]="workbench.set.height_m()"
-        [slip_m]="workbench.set.slip_m()"
         [anchorRecord]="workbench.anchor()"
         [ghost]="workbench.inForce()?.document ?? null"
         [moves]="moves"
@@ -49,14 +46,13 @@ export class ScenePanel {
   protected readonly workbench = inject(WorkbenchStore);
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly moves: SceneMoves = {
+    standing: () => {
+      const { distance_m, height_m, slip_m } = this.workbench.set();
+      return { figure: distance_m, anchor: height_m, grip: slip_m };
+    },
     figure: (wanted_m) => this.workbench.setDistance(wanted_m),
     anchor: (wanted_m) => this.workbench.setHeight(wanted_m),
     grip: (wanted_m) => this.workbench.setFigure('slip_m', wanted_m),
-    step: (what, by_m) => this.moves[what](this.standing()[what] + by_m),
+    step: (what, by_m) => this.moves[what](this.moves.standing()[what] + by_m),
   };
-
-  private standing(): Readonly<Record<Dragged, number>> {
-    const { distance_m, height_m, slip_m } = this.workbench.set();
-    return { figure: distance_m, anchor: height_m, grip: slip_m };
-  }
 }

@@ -1,7 +1,7 @@
 import { findExercise } from '@wiry-otter/catalogue';
 import type { CompleteSetupDocument } from '@wiry-otter/contracts';
 import { composeSetup } from '@wiry-otter/core';
-import { anchorShapes, anchorShapesFromAbove } from './anchor-shapes';
+import { anchorShapes, anchorShapesFromAbove } from '../scene/anchor-shapes';
 import { ANCHOR_WORDS } from './kit';
 import { marksLine, marksOf } from './marks';
 import { compareWords, weightTitle } from './weight-words';

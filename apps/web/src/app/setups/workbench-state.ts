@@ -7,6 +7,7 @@ import {
   turnsRound,
 } from '@wiry-otter/core';
 import * as z from 'zod';
+import type { WantedMean } from '../scene/trace';
 
 /** What the trainer has set on the workbench; all else follows from it. */
 export interface WorkbenchState {
@@ -39,7 +40,7 @@ export interface WorkbenchState {
   /** Another body than the one on file, to try out; null: the person's own. */
   readonly body: Body | null;
   /** Mean demand wanted, in the demand's own unit. */
-  readonly wanted: { readonly from: number; readonly to: number } | null;
+  readonly wanted: WantedMean | null;
   /** Warnings seen to, in the words they were said in: one that says something else asks anew. */
   readonly acknowledged: readonly string[];
 }

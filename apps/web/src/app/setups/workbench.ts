@@ -43,7 +43,7 @@ import { besideWords, SURE_WORDS } from './figure-words';
 import { marksOf } from './marks';
 import { SavedSetups } from './saved-setups';
 import { ScenePanel } from './scene-panel';
-import { type OtherCurve, Trace } from './trace';
+import { type OtherCurve, Trace } from '../scene/trace';
 import { Tune } from './tune';
 import { COMPARABLE_WORDS, compareWords, weightTitle } from './weight-words';
 import { chosenRoutes, type SolvedWorkbench } from './workbench-model';

@@ -1,9 +1,8 @@
 import { HIGH_STRETCH } from '@wiry-otter/core';
-import type { KnownBand } from '../bands/band-law';
 import type { Point } from '../drawing/limb-path';
 import { type HangingCurve, hangingCurve } from '../drawing/hanging-curve';
 import { type SceneView, toScene } from './scene-geometry';
-import type { SolvedWorkbench } from './workbench-model';
+import type { DrawnBand, SceneSetup } from './scene-setup';
 
 /** Ribbons are drawn wider than true to be seen; true to each other all the same. */
 const RIBBON_PX = { least: 5, perMillimetre: 0.26 } as const;
@@ -20,7 +19,7 @@ const SAME_PX = 3;
 
 /** A ribbon between two contacts as it is drawn. */
 export interface RibbonSpan {
-  readonly band: KnownBand;
+  readonly band: DrawnBand;
   readonly from: Point;
   readonly to: Point;
   readonly length: number;
@@ -37,25 +36,25 @@ export interface RibbonSpan {
 }
 
 /** The bands along their paths at sample k, side by side where several share a path. */
-export function ribbonSpans(workbench: SolvedWorkbench, k: number, view: SceneView): RibbonSpan[] {
-  const { rig, buffers } = workbench.solved;
+export function ribbonSpans(setup: SceneSetup, k: number, view: SceneView): RibbonSpan[] {
+  const { rig, buffers } = setup.solved;
   const { samples } = rig.prepared;
   // With nothing to one side the bands run along the body, from above or from underfoot.
   const alongBody = view.side === 0 && view.floor !== null;
   const share = alongBody ? ALONG_BODY_SHARE : 1;
-  const widths = workbench.bands.map((band) => ribbonWidth(band) * share);
+  const widths = setup.bands.map((band) => ribbonWidth(band) * share);
   // Bands that hang one through the other lie in one line.
   const inLine = rig.links.length > 0;
   const asides = (gap: number): number[] =>
     inLine ? widths.map(() => 0) : sideBySide(widths, gap);
   const fromAsides = asides(RIBBON_GAP_PX);
   const toAsides = asides(alongBody ? FANNED_GAP_PX : RIBBON_GAP_PX);
-  return workbench.document.runs.flatMap((_run, r) => {
-    const band = workbench.bands[r];
+  return setup.document.runs.flatMap((_run, r) => {
+    const band = setup.bands[r];
     const width = widths[r] ?? RIBBON_PX.least;
     if (band === undefined) return [];
     const stretch = buffers.stretch[r * samples + k] as number;
-    const spans = pathSegments(workbench, r, k, view);
+    const spans = pathSegments(setup, r, k, view);
     const longest = Math.max(...spans.map(({ length }) => length));
     return spans.map(({ from, to, length }) => {
       const line = Math.atan2(to.y - from.y, to.x - from.x);
@@ -98,7 +97,7 @@ function sideBySide(widths: readonly number[], gap: number): number[] {
   });
 }
 
-export function ribbonWidth({ record }: KnownBand): number {
+export function ribbonWidth({ record }: DrawnBand): number {
   return RIBBON_PX.least + record.width_mm * RIBBON_PX.perMillimetre;
 }
 
@@ -109,13 +108,8 @@ interface Segment {
 }
 
 /** The segments of a run's path as seen in the view, each once, anchor's end first. */
-function pathSegments(
-  workbench: SolvedWorkbench,
-  r: number,
-  k: number,
-  view: SceneView,
-): Segment[] {
-  const { rig } = workbench.solved;
+function pathSegments(setup: SceneSetup, r: number, k: number, view: SceneView): Segment[] {
+  const { rig } = setup.solved;
   const { samples } = rig.prepared;
   const start = r * rig.capacity.pathNodes;
   const count = rig.pathLength[r] as number;

@@ -11,11 +11,11 @@ import { JOINTS, type Joints } from './drawn-joints';
 import { ribbonSpans } from './ribbon-spans';
 import { SCENE, sceneView, toScene } from './scene-geometry';
 import { takenByPerson } from './taken-extents';
-import type { SolvedWorkbench } from './workbench-model';
+import type { SceneSetup } from './scene-setup';
 
 /** What a scene is drawn from. */
 export interface Shown {
-  readonly workbench: Signal<SolvedWorkbench>;
+  readonly setup: Signal<SceneSetup>;
   /** Sample of the rep on show. */
   readonly sample: Signal<number>;
   readonly anchorRecord: Signal<AnchorRecord | null>;
@@ -33,15 +33,15 @@ const BEYOND_PX = 110;
 export class SceneDrawing {
   constructor(private readonly shown: Shown) {}
 
-  readonly points = computed(() => Object.values(this.shown.workbench().document.points));
+  readonly points = computed(() => Object.values(this.shown.setup().document.points));
   readonly anchor = computed(() => this.points()[0]);
   readonly place = computed(() => {
-    const { body, exercise, points } = this.shown.workbench().document;
+    const { body, exercise, points } = this.shown.setup().document;
     return anchorPlaceOf(exercise, body.stature_m, points);
   });
   readonly view = computed(
     () => {
-      const { document, solved } = this.shown.workbench();
+      const { document, solved } = this.shown.setup();
       return sceneView(document.exercise, this.anchor(), solved.rig.prepared, document.side);
     },
     { equal: alike },
@@ -53,7 +53,7 @@ export class SceneDrawing {
   /** What the poses depend on: a drag of the grip or a band moves nobody, the distance all of them. */
   private readonly posed = computed(
     () => {
-      const { body, exercise, root_m, side } = this.shown.workbench().document;
+      const { body, exercise, root_m, side } = this.shown.setup().document;
       const view = this.unmoved();
       return { exercise, stature_m: body.stature_m, root: root_m?.join(), side, view };
     },
@@ -87,11 +87,11 @@ export class SceneDrawing {
           });
   });
   readonly spans = computed(() =>
-    ribbonSpans(this.shown.workbench(), this.shown.sample(), this.view()),
+    ribbonSpans(this.shown.setup(), this.shown.sample(), this.view()),
   );
   /** Where bands hang one through the other. */
   readonly knots = computed(() => {
-    const { rig } = this.shown.workbench().solved;
+    const { rig } = this.shown.setup().solved;
     const { samples } = rig.prepared;
     return rig.links.map((name) => {
       const i = (nodeIndex(rig, name) ?? 0) * samples + this.shown.sample();
@@ -131,7 +131,7 @@ export class SceneDrawing {
     return untracked(() => this.figureAt(this.lastSample()));
   });
   readonly props = computed(() => {
-    const { document, solved } = this.shown.workbench();
+    const { document, solved } = this.shown.setup();
     return drawProps(document.exercise, document.body, solved.rig.prepared, (x, y) =>
       toScene(this.view(), x, y),
     );
@@ -165,14 +165,9 @@ export class SceneDrawing {
   /** The straight line from the anchor through the hands and on beyond them. */
   readonly recoil = computed(() => {
     const anchor = this.anchorAt();
-    if (anchor === null || this.shown.workbench().document.runs.length === 0) return null;
-    if (
-      !this.shown
-        .workbench()
-        .document.runs.some(({ path }) => path.some((name) => /^grip/.test(name)))
-    ) {
-      return null;
-    }
+    if (anchor === null || this.shown.setup().document.runs.length === 0) return null;
+    const { runs } = this.shown.setup().document;
+    if (!runs.some(({ path }) => path.some((name) => /^grip/.test(name)))) return null;
     const hands = this.hands();
     const length = Math.hypot(hands.x - anchor.x, hands.y - anchor.y);
     if (length < 1) return null;
@@ -188,7 +183,7 @@ export class SceneDrawing {
   readonly rulerY = computed(() => this.view().floor ?? SCENE.floor);
 
   private figureAt(k: number) {
-    const { document, solved } = this.shown.workbench();
+    const { document, solved } = this.shown.setup();
     const view = this.unmoved();
     return drawFigure(
       document.exercise,
@@ -202,12 +197,12 @@ export class SceneDrawing {
   }
 
   private lastSample(): number {
-    return this.shown.workbench().solved.rig.prepared.samples - 1;
+    return this.shown.setup().solved.rig.prepared.samples - 1;
   }
 
   /** Joints from the exercise's origin. */
   private outlineAt(k: number): Joints {
-    const { document, solved } = this.shown.workbench();
+    const { document, solved } = this.shown.setup();
     const placed = figurePlaces(document.exercise, document.body, solved.rig.prepared, k);
     const joints = new Map<string, Point>();
     for (const contact of JOINTS) {
@@ -219,8 +214,8 @@ export class SceneDrawing {
 
   /** Where the band pulls on the person: the hands, else the first body contact of a path. */
   private pullPlace(k: number): Point {
-    const { contacts } = this.shown.workbench().solved.rig.prepared;
-    const names = this.shown.workbench().document.runs.flatMap(({ path }) => path);
+    const { contacts } = this.shown.setup().solved.rig.prepared;
+    const names = this.shown.setup().document.runs.flatMap(({ path }) => path);
     const name =
       names.find((contact) => contact === 'gripR') ??
       names.find((contact) => contacts.index.has(contact)) ??
@@ -230,7 +225,7 @@ export class SceneDrawing {
 
   /** Where a contact is on the drawing. */
   contactAt(name: string, k: number): Point {
-    const { contacts, samples } = this.shown.workbench().solved.rig.prepared;
+    const { contacts, samples } = this.shown.setup().solved.rig.prepared;
     const c = contacts.index.get(name);
     if (c === undefined) return toScene(this.view(), 0, 0);
     const i = c * samples + k;

@@ -17,7 +17,7 @@ import { SceneDrawing } from './scene-drawing';
 import { SCENE } from './scene-geometry';
 import { SceneGround } from './scene-ground';
 import { SceneWords } from './scene-words';
-import type { SolvedWorkbench } from './workbench-model';
+import type { SceneSetup } from './scene-setup';
 
 /** Steps of the arrow keys, m: one centimetre, five with Shift. */
 const STEP_M = 0.01;
@@ -25,8 +25,9 @@ const BIG_STEP_M = 0.05;
 
 export type Dragged = 'figure' | 'anchor' | 'grip';
 
-/** What is told of where the hand wants things, m. */
+/** Where things stand, and what is told of where the hand wants them, m. */
 export interface SceneMoves extends Readonly<Record<Dragged, (wanted_m: number) => void>> {
+  readonly standing: () => Readonly<Record<Dragged, number>>;
   /** A key moves a thing on from where it stands by then: keys come faster than the screen. */
   readonly step: (what: Dragged, by_m: number) => void;
 }
@@ -49,13 +50,10 @@ interface Held {
   templateUrl: './scene.html',
 })
 export class Scene {
-  readonly workbench = input.required<SolvedWorkbench>();
+  readonly setup = input.required<SceneSetup>();
   readonly unit = input.required<ForceUnit>();
   /** Sample of the rep on show. */
   readonly sample = input.required<number>();
-  readonly distance_m = input.required<number>();
-  readonly height_m = input.required<number>();
-  readonly slip_m = input(0);
   /**
    * Who is told what the hand moves; without, it is a picture: nothing moves, and no figure stands
    * on it. Functions, since an output has every component above checked on every move.
@@ -72,6 +70,9 @@ export class Scene {
   protected readonly drawn = new SceneDrawing(this);
   protected readonly words = new SceneWords(this.drawn, this);
   protected readonly still = computed(() => this.moves() === null);
+  protected readonly standing = computed(
+    () => this.moves()?.standing() ?? { figure: 0, anchor: 0, grip: 0 },
+  );
   /** Whether the person can be moved nearer and farther on the drawing. */
   protected readonly movable = computed(() => this.drawn.view().side !== 0 && !this.still());
   protected readonly atFeet = computed(() => {
@@ -80,16 +81,17 @@ export class Scene {
   });
   /** Where the band leaves the hand, for the handle that slides the grip along it. */
   protected readonly gripHandle = computed(() => {
-    const gripped = this.workbench().document.runs.some(({ path }) => path.includes('gripR'));
+    const gripped = this.setup().document.runs.some(({ path }) => path.includes('gripR'));
     return gripped && !this.still() ? this.drawn.contactAt('gripR', this.sample()) : null;
   });
 
   protected press(event: PointerEvent, what: Dragged): void {
-    if (this.still() || (what === 'figure' && !this.movable())) return;
+    const moves = this.moves();
+    if (moves === null || (what === 'figure' && !this.movable())) return;
     event.preventDefault();
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
     (event.currentTarget as SVGElement).focus();
-    const value = { figure: this.distance_m(), anchor: this.height_m(), grip: this.slip_m() }[what];
+    const value = moves.standing()[what];
     const box = this.drawing().nativeElement.getBoundingClientRect();
     this.held = { what, from: toDrawing(event, box), value, wanted: value, box };
   }

@@ -42,7 +42,7 @@ export class SceneWords {
   });
   /** The line passes so near to the head that it is a caution. */
   readonly headIsNear = computed(() => {
-    const clear_m = this.shown.workbench().headClearance_m;
+    const clear_m = this.shown.setup().headClearance_m;
     return clear_m !== undefined && clear_m < FACE_CLEARANCE_M;
   });
   /** Where the words at the top begin: beside a wall on the left. */
@@ -51,7 +51,7 @@ export class SceneWords {
     return this.drawn.view().side === -1 && anchor !== null ? anchor.x + TOP_PX.wall : TOP_PX.edge;
   });
   readonly clearance = computed(() => {
-    const clear_m = this.shown.workbench().headClearance_m;
+    const clear_m = this.shown.setup().headClearance_m;
     return clear_m === undefined
       ? null
       : `recoil line: head clear by ${(clear_m * 100).toFixed(0)} cm`;
@@ -74,12 +74,12 @@ export class SceneWords {
   );
 
   readonly quantity = computed(() => {
-    const { solved, spread } = this.shown.workbench();
+    const { solved, spread } = this.shown.setup();
     const k = this.shown.sample();
     const { demand, unit } = solved.rig.prepared;
     return demandQuantity(
       askedDemand(solved.buffers.signed[k] as number, demand.sided),
-      spread.demand[k] ?? null,
+      spread?.demand[k] ?? null,
       unit,
       this.shown.unit(),
     );
@@ -87,7 +87,7 @@ export class SceneWords {
   readonly besideFigure = computed(() => besideFigure(this.quantity().figure));
   /** Where the demand acts: a moment at its joint, a pull where the band pulls. */
   private readonly actsAt = computed(() => {
-    const { demand } = this.shown.workbench().document.exercise;
+    const { demand } = this.shown.setup().document.exercise;
     const joint =
       demand.kind === 'moment'
         ? this.drawn.outline().get(demand.at === 'middle' ? 'hips' : `${demand.at}R`)
@@ -110,7 +110,7 @@ export class SceneWords {
     computation: (needs, before) => quantityPlace(needs, before?.value),
   });
   readonly actsWords = computed(() => {
-    const { demand } = this.shown.workbench().document.exercise;
+    const { demand } = this.shown.setup().document.exercise;
     switch (demand.kind) {
       case 'moment':
         return demand.at === 'middle' ? 'about the middle of the body' : `at the ${demand.at}`;

@@ -1,4 +1,4 @@
-import { knowBand } from '@wiry-otter/core';
+import { composeSetup, fittedBand, knowBand } from '@wiry-otter/core';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { findExercise } from '@wiry-otter/catalogue';
 import { setUpApp } from '../../testing/app';
@@ -6,25 +6,22 @@ import { personRecord, pull, measuredBand } from '../../testing/records';
 import { Scene, type SceneMoves } from './scene';
 import { SCENE } from './scene-geometry';
 import { Trace } from './trace';
-import { type SolvedWorkbench, solveWorkbench } from './workbench-model';
-import { EMPTY_WORKBENCH } from './workbench-state';
+import { pictureOf, type SceneSetup } from './scene-setup';
 
-function workbench(): SolvedWorkbench {
+function row(): SceneSetup {
   const exercise = findExercise('standing-row');
   if (exercise === undefined) throw new Error('no row');
   const band = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
-  const solved = solveWorkbench({
-    person: personRecord(),
+  const composed = composeSetup({
     exercise,
-    anchor: null,
-    bands: [band],
-    today: '2026-11-23',
-    eyesRule: false,
-    unit: 'N',
-    state: { ...EMPTY_WORKBENCH, bandIds: ['a'], distance_m: 2 },
+    body: personRecord(),
+    anchor: { height_m: 1.2, distance_m: 2, girth_m: undefined },
+    routes: (exercise.routes ?? []).filter(({ id }) => id === 'end-held'),
+    bands: [fittedBand(band)],
   });
-  if (!('document' in solved)) throw new Error('not solved');
-  return solved;
+  const setup = pictureOf({ format: 'wiry-otter.setup', version: 1, ...composed }, [band]);
+  if (setup === null) throw new Error('not laid');
+  return setup;
 }
 
 describe('scene', () => {
@@ -36,19 +33,13 @@ describe('scene', () => {
     fixture = TestBed.createComponent(Scene);
     steps = [];
     const moves: SceneMoves = {
+      standing: () => ({ figure: 2, anchor: 1.2, grip: 0 }),
       figure: () => undefined,
       anchor: () => undefined,
       grip: () => undefined,
       step: (what, by_m) => steps.push(`${what} ${by_m.toFixed(2)}`),
     };
-    const inputs = {
-      workbench: workbench(),
-      unit: 'N',
-      sample: 40,
-      distance_m: 2,
-      height_m: 1.2,
-      moves,
-    };
+    const inputs = { setup: row(), unit: 'N', sample: 40, moves };
     for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
     fixture.detectChanges();
     document.body.append(fixture.nativeElement as HTMLElement);
@@ -88,7 +79,7 @@ describe('scene', () => {
     const demand = (fixture.nativeElement as HTMLElement).querySelector(
       '[data-testid=scene-demand]',
     );
-    const { solved } = fixture.componentInstance.workbench();
+    const { solved } = fixture.componentInstance.setup();
     expect(demand?.textContent?.trim()).toBe(solved.summary.end.toFixed(0));
   });
 
@@ -112,8 +103,8 @@ describe('trace', () => {
   it('stands on a table of the same figures', () => {
     setUpApp();
     const fixture = TestBed.createComponent(Trace);
-    const solved = workbench();
-    for (const [name, value] of Object.entries({ workbench: solved, unit: 'N', sample: 0 })) {
+    const setup = row();
+    for (const [name, value] of Object.entries({ setup, unit: 'N', sample: 0 })) {
       fixture.componentRef.setInput(name, value);
     }
     fixture.detectChanges();
@@ -121,7 +112,7 @@ describe('trace', () => {
       (row) => [...row.querySelectorAll('td')].map((cell) => cell.textContent),
     );
     expect(cells.length).toBe(5);
-    expect(cells[0]?.[1]).toBe(solved.solved.summary.start.toFixed(1));
-    expect(cells[4]?.[1]).toBe(solved.solved.summary.end.toFixed(1));
+    expect(cells[0]?.[1]).toBe(setup.solved.summary.start.toFixed(1));
+    expect(cells[4]?.[1]).toBe(setup.solved.summary.end.toFixed(1));
   });
 });

@@ -11,13 +11,18 @@ import {
 } from '../drawing/chart-style';
 import { demandInUnit, forceWord } from '../drawing/figures';
 import { LineChart } from '../drawing/line-chart';
-import type { SolvedWorkbench } from './workbench-model';
-import type { WorkbenchState } from './workbench-state';
+import type { SceneSetup } from './scene-setup';
 
 /** Another curve of the same exercise, drawn beside: a weight of equal mean, or the saved set-up. */
 export interface OtherCurve {
   readonly words: string;
   readonly demand: readonly number[];
+}
+
+/** The mean demand aimed at, in the demand's own unit. */
+export interface WantedMean {
+  readonly from: number;
+  readonly to: number;
 }
 
 /** Demand over the rep with ±, the way back, the wanted window and the strength shape. */
@@ -28,24 +33,24 @@ export interface OtherCurve {
   templateUrl: './trace.html',
 })
 export class Trace {
-  readonly workbench = input.required<SolvedWorkbench>();
+  readonly setup = input.required<SceneSetup>();
   readonly unit = input.required<ForceUnit>();
-  readonly wanted = input<WorkbenchState['wanted']>(null);
+  readonly wanted = input<WantedMean | null>(null);
   readonly sample = input.required<number>();
   readonly weight = input<OtherCurve | null>(null);
   readonly saved = input<OtherCurve | null>(null);
 
   protected readonly demandWord = computed(() =>
-    this.workbench().solved.rig.prepared.unit === 'N' ? UNIT_WORDS[this.unit()] : 'newton metres',
+    this.setup().solved.rig.prepared.unit === 'N' ? UNIT_WORDS[this.unit()] : 'newton metres',
   );
   protected readonly demandUnit = computed(() =>
-    this.workbench().solved.rig.prepared.unit === 'N' ? forceWord(this.unit()) : 'N·m',
+    this.setup().solved.rig.prepared.unit === 'N' ? forceWord(this.unit()) : 'N·m',
   );
 
   /** The wanted means in the unit on show. */
   protected readonly wantedShown = computed(() => {
     const wanted = this.wanted();
-    const { unit } = this.workbench().solved.rig.prepared;
+    const { unit } = this.setup().solved.rig.prepared;
     if (wanted === null) return null;
     const shown = (value: number): number => demandInUnit(value, unit, this.unit());
     return { from: shown(wanted.from), to: shown(wanted.to) };
@@ -53,7 +58,7 @@ export class Trace {
 
   /** The curves in the unit on show. */
   private readonly curves = computed(() => {
-    const { solved, spread, document } = this.workbench();
+    const { solved, spread, document } = this.setup();
     const { phase, unit } = solved.rig.prepared;
     const points = (value: (k: number) => number): ChartPoint[] => {
       const curve: ChartPoint[] = [];
@@ -66,7 +71,7 @@ export class Trace {
     const asked = askedOf(prepared, solved.buffers.signed);
     const back = askedOf(prepared, solved.buffers.signedLowering);
     const demand = (k: number): number => asked[k] as number;
-    const range = (k: number): number => RANGE_90 * (spread.demand[k] ?? 0);
+    const range = (k: number): number => RANGE_90 * (spread?.demand[k] ?? 0);
     const { peak } = solved.summary;
     return {
       demand: points(demand),
@@ -106,7 +111,7 @@ export class Trace {
   private readonly top = linkedSignal<AxisSource, number>({
     source: () => ({
       greatest: this.greatest(),
-      of: `${this.workbench().document.exercise.id} ${this.demandUnit()}`,
+      of: `${this.setup().document.exercise.id} ${this.demandUnit()}`,
     }),
     computation: ({ greatest, of }, before) =>
       before?.source.of === of && greatest <= before.value && greatest > before.value * LEAST_FILLED
@@ -191,10 +196,7 @@ function roundAbove(value: number): number {
 }
 
 /** The means that are wanted, as a shaded band across the chart. */
-function wantedWindow(
-  { from, to }: NonNullable<WorkbenchState['wanted']>,
-  ink: string,
-): ChartLine[] {
+function wantedWindow({ from, to }: WantedMean, ink: string): ChartLine[] {
   const across = (y: number): ChartPoint[] => [
     { x: 0, y },
     { x: 1, y },
