@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import type { ForceUnit } from '@wiry-otter/core';
 import { meanQuantity, quantityWords } from '../drawing/figures';
-import { knownLaws, remeasuredWords } from '../setups/remeasured-words';
+import { knownLaws, remeasuredWords } from '../setups/saved/remeasured-words';
 import { bandsFeature } from '../state/bands';
 import { studioFeature } from '../state/studio';
 

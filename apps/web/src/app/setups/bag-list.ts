@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { GRADE_WORDS, type KnownBand } from '../bands/band-law';
 import { Ribbon } from '../drawing/ribbon';
 import { ribbonWidth } from '../scene/ribbon-spans';
-import { WorkbenchStore } from './workbench-store';
+import { WorkbenchStore } from './workbench/workbench-store';
 
 /** A ribbon wider than this would touch the edges of its button, px. */
 const WIDEST_PX = 22;

@@ -3,8 +3,8 @@ import { FormsModule } from '@angular/forms';
 import { isContinuous } from '@wiry-otter/core';
 import { groupExercises } from '../exercises/exercise-groups';
 import { FigureField } from './figure-field';
-import { chosenRoutes } from './workbench-model';
-import { WorkbenchStore } from './workbench-store';
+import { chosenRoutes } from './workbench/workbench-model';
+import { WorkbenchStore } from './workbench/workbench-store';
 
 /** What a set-up is made of besides its bands: exercise, place, anchor, routes, side. */
 @Component({

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, model } from '@angular/core
 import { FormsModule } from '@angular/forms';
 import { DEFAULT_SAMPLES } from '@wiry-otter/core';
 import { Scene, type SceneMoves } from '../scene/scene';
-import { WorkbenchStore } from './workbench-store';
+import { WorkbenchStore } from './workbench/workbench-store';
 
 /** The scene on the workbench, which keeps up with the hand, and the slider through the rep. */
 @Component({

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FigureField } from './figure-field';
-import { type Figure, WorkbenchStore } from './workbench-store';
-import { defaultWidth } from './workbench-model';
+import { type Figure, WorkbenchStore } from './workbench/workbench-store';
+import { defaultWidth } from './workbench/workbench-model';
 
 interface Field {
   readonly figure: Figure;

@@ -4,7 +4,7 @@ import { composeSetup } from '@wiry-otter/core';
 import { anchorShapes, anchorShapesFromAbove } from '../scene/anchor-shapes';
 import { ANCHOR_WORDS } from './kit';
 import { marksLine, marksOf } from './marks';
-import { compareWords, weightTitle } from './weight-words';
+import { compareWords, weightTitle } from './figures/weight-words';
 
 const N = (force_N: number): string => `${force_N.toFixed(0)} N`;
 

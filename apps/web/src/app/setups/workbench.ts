@@ -36,18 +36,18 @@ import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
 import { FindPanel } from './find/find-panel';
 import { BagList } from './bag-list';
-import { CautionList } from './caution-list';
+import { CautionList } from './figures/caution-list';
 import { ChooseSetup } from './choose-setup';
-import { CostList } from './cost-list';
-import { besideWords, SURE_WORDS } from './figure-words';
+import { CostList } from './figures/cost-list';
+import { besideWords, SURE_WORDS } from './figures/figure-words';
 import { marksOf } from './marks';
-import { SavedSetups } from './saved-setups';
+import { SavedSetups } from './saved/saved-setups';
 import { ScenePanel } from './scene-panel';
 import { type OtherCurve, Trace } from '../scene/trace';
 import { Tune } from './tune';
-import { COMPARABLE_WORDS, compareWords, weightTitle } from './weight-words';
-import { chosenRoutes, type SolvedWorkbench } from './workbench-model';
-import { WorkbenchStore } from './workbench-store';
+import { COMPARABLE_WORDS, compareWords, weightTitle } from './figures/weight-words';
+import { chosenRoutes, type SolvedWorkbench } from './workbench/workbench-model';
+import { WorkbenchStore } from './workbench/workbench-store';
 
 /** How long the figures of before a change stay in sight, ms. */
 const OLD_FIGURES_MS = 2500;

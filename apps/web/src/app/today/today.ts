@@ -11,8 +11,8 @@ import { StudioApi } from '../api/studio-api';
 import { CODE_WORDS } from '../next/decision-words';
 import { ClearanceNote } from '../people/clearance-note';
 import { countWord } from '../session/work-words';
-import { firstPrescription, isPrescriptionFor } from '../setups/first-prescription';
-import { unusableBand } from '../setups/unusable-band';
+import { firstPrescription, isPrescriptionFor } from '../setups/saved/first-prescription';
+import { unusableBand } from '../setups/saved/unusable-band';
 import { bandsFeature } from '../state/bands';
 import { studioActions, studioFeature } from '../state/studio';
 

@@ -10,7 +10,7 @@ import { FormsModule } from '@angular/forms';
 import { fromNewtons, type Metric, type Proposal, type Target } from '@wiry-otter/core';
 import { demandInUnit, forceWord } from '../../drawing/figures';
 import { NumberInput } from '../../forms/number-input';
-import { WorkbenchStore } from '../workbench-store';
+import { WorkbenchStore } from '../workbench/workbench-store';
 import { Finder } from '../../workers/finder';
 import { type FoundLine, linesOf, requestOf, withoutAlike } from './found-lines';
 

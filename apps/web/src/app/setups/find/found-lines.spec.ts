@@ -2,8 +2,8 @@ import { knowBand, proposeSetups, type Target } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
 import { measuredBand, personRecord, placeRecord, pull } from '../../../testing/records';
 import type { KnownBand } from '../../bands/band-law';
-import type { WorkbenchInput } from '../workbench-model';
-import { EMPTY_WORKBENCH } from '../workbench-state';
+import type { WorkbenchInput } from '../workbench/workbench-model';
+import { EMPTY_WORKBENCH } from '../workbench/workbench-state';
 import { linesOf, requestOf, withoutAlike } from './found-lines';
 
 const TARGET: Target = { metric: 'mean', value: 80 };

@@ -16,8 +16,8 @@ import {
   type SolvedWorkbench,
   solveWorkbench,
   type WorkbenchInput,
-} from '../workbench-model';
-import type { WorkbenchState } from '../workbench-state';
+} from '../workbench/workbench-model';
+import type { WorkbenchState } from '../workbench/workbench-state';
 
 /** Bands at once that are looked for. */
 const MOST_BANDS = 3;

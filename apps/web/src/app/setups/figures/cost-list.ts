@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import { type ChangeCost, type ForceUnit } from '@wiry-otter/core';
-import type { KnownBand } from '../bands/band-law';
-import { demandInUnit, forceWord } from '../drawing/figures';
+import type { KnownBand } from '../../bands/band-law';
+import { demandInUnit, forceWord } from '../../drawing/figures';
 
 /** Rows shown before the trainer asks for all. */
 const FIRST_ROWS = 7;

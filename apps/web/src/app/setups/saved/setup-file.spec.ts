@@ -1,9 +1,9 @@
 import { findExercise } from '@wiry-otter/catalogue';
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { composeSetup, fittedBand, knowBand } from '@wiry-otter/core';
-import { measuredBand, pull } from '../../testing/records';
+import { measuredBand, pull } from '../../../testing/records';
 import { knownLaws, remeasuredWords } from './remeasured-words';
-import { knownExercises } from '../exercises/known-exercises';
+import { knownExercises } from '../../exercises/known-exercises';
 import { type WorkbenchKit, readSetup } from './setup-file';
 
 const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));

@@ -32,7 +32,7 @@ import {
   type Spread,
   whatIf,
 } from '@wiry-otter/core';
-import type { KnownBand } from '../bands/band-law';
+import type { KnownBand } from '../../bands/band-law';
 import type { WorkbenchState } from './workbench-state';
 
 /** How near and how far a person can stand from an anchor, m. */

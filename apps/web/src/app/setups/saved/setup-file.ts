@@ -6,9 +6,9 @@ import {
   type SetupRecord,
 } from '@wiry-otter/contracts';
 import { type Fault, rigSetup, type RouteForm, routesOfRuns } from '@wiry-otter/core';
-import { downloadJson } from '../documents/json-file';
-import type { KnownBand } from '../bands/band-law';
-import { laidOver, savedPlace, type WorkbenchState } from './workbench-state';
+import { downloadJson } from '../../documents/json-file';
+import type { KnownBand } from '../../bands/band-law';
+import { laidOver, savedPlace, type WorkbenchState } from '../workbench/workbench-state';
 
 /** A set-up document larger than this is not one, bytes. */
 export const LARGEST_SETUP = 2_000_000;

@@ -4,20 +4,20 @@ import { Store } from '@ngrx/store';
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { of, switchMap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
-import { Sending } from '../api/sending';
-import { StudioApi } from '../api/studio-api';
-import { DocumentPicker } from '../documents/document-picker';
-import type { ReadJson } from '../documents/json-file';
-import { demandInUnit, meanQuantity, quantityWords } from '../drawing/figures';
-import { GaugeStaff } from '../drawing/gauge-staff';
-import { noticeActions } from '../state/notices';
-import { studioActions } from '../state/studio';
-import { type Refusal, Refused } from '../forms/refused';
+import { Sending } from '../../api/sending';
+import { StudioApi } from '../../api/studio-api';
+import { DocumentPicker } from '../../documents/document-picker';
+import type { ReadJson } from '../../documents/json-file';
+import { demandInUnit, meanQuantity, quantityWords } from '../../drawing/figures';
+import { GaugeStaff } from '../../drawing/gauge-staff';
+import { noticeActions } from '../../state/notices';
+import { studioActions } from '../../state/studio';
+import { type Refusal, Refused } from '../../forms/refused';
 import { firstPrescription, isPrescriptionFor } from './first-prescription';
 import { unusableBand } from './unusable-band';
 import { knownLaws, remeasuredWords } from './remeasured-words';
 import { downloadSetup, LARGEST_SETUP, readSetup } from './setup-file';
-import { WorkbenchStore } from './workbench-store';
+import { WorkbenchStore } from '../workbench/workbench-store';
 
 /** The set-ups saved for the person and exercise, as the ladder's rungs: opened, printed, started. */
 @Component({

@@ -7,7 +7,7 @@ import {
   turnsRound,
 } from '@wiry-otter/core';
 import * as z from 'zod';
-import type { WantedMean } from '../scene/trace';
+import type { WantedMean } from '../../scene/trace';
 
 /** What the trainer has set on the workbench; all else follows from it. */
 export interface WorkbenchState {

@@ -21,12 +21,12 @@ import {
   pullsLevel,
 } from '@wiry-otter/core';
 import { format } from 'date-fns';
-import { knownExercises } from '../exercises/known-exercises';
-import { accountFeature } from '../state/account';
-import { bandsFeature } from '../state/bands';
-import { readStored, storeAtRest, storeWaiting } from '../state/storage';
-import { studioFeature } from '../state/studio';
-import { bestAnchor, isOnBody, missingWords, usableAnchors } from './kit';
+import { knownExercises } from '../../exercises/known-exercises';
+import { accountFeature } from '../../state/account';
+import { bandsFeature } from '../../state/bands';
+import { readStored, storeAtRest, storeWaiting } from '../../state/storage';
+import { studioFeature } from '../../state/studio';
+import { bestAnchor, isOnBody, missingWords, usableAnchors } from '../kit';
 import { withUndo } from './undo';
 import {
   linkingOnWorkbench,

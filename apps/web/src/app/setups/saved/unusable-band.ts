@@ -1,6 +1,6 @@
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { canBeUsed } from '@wiry-otter/core';
-import type { KnownBand } from '../bands/band-law';
+import type { KnownBand } from '../../bands/band-law';
 
 /** Name of a band of the set-up that is retired or off the rail; undefined where all can be used. */
 export function unusableBand(

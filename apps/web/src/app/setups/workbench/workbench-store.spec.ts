@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { setUpStudio } from '../../testing/app';
-import { bandRecord, pull, UUID, measurementRecord } from '../../testing/records';
+import { setUpStudio } from '../../../testing/app';
+import { bandRecord, pull, UUID, measurementRecord } from '../../../testing/records';
 import { WorkbenchStore } from './workbench-store';
 
 const BAND = bandRecord({

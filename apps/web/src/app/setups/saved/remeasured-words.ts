@@ -1,7 +1,7 @@
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { type ForceUnit, type KnownLaws, remeasured } from '@wiry-otter/core';
-import type { KnownBand } from '../bands/band-law';
-import { demandQuantity } from '../drawing/figures';
+import type { KnownBand } from '../../bands/band-law';
+import { demandQuantity } from '../../drawing/figures';
 
 /** A change smaller than this is no news, as share. */
 const NEWS_SHARE = 0.01;

@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import type { SetupRecord } from '@wiry-otter/contracts';
-import { UUID } from '../../testing/records';
+import { UUID } from '../../../testing/records';
 import { CautionList } from './caution-list';
 
 const LET_GO = {

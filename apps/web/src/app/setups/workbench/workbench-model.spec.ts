@@ -1,8 +1,8 @@
 import { knowBand, routesOfRuns } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
-import { bandRecord, measuredBand, personRecord, pull } from '../../testing/records';
-import { type RibbonSpan, ribbonSpans } from '../scene/ribbon-spans';
-import { SCENE, sceneView, toScene } from '../scene/scene-geometry';
+import { bandRecord, measuredBand, personRecord, pull } from '../../../testing/records';
+import { type RibbonSpan, ribbonSpans } from '../../scene/ribbon-spans';
+import { SCENE, sceneView, toScene } from '../../scene/scene-geometry';
 import {
   type SolvedWorkbench,
   solveWorkbench,
