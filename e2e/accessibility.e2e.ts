@@ -54,11 +54,15 @@ for (const theme of ['light', 'dark'] as const) {
     await expect(page.getByText('connected')).toBeVisible();
     await check('test bench, pulling');
     await page.goto('/setups');
-    await page.getByText('Find a set-up').click();
+    await page.getByRole('button', { name: 'Find', exact: true }).click();
     await page.getByRole('spinbutton', { name: /^Wanted,/ }).fill('60');
     await page.getByRole('spinbutton', { name: /^Wanted,/ }).press('Enter');
     await expect(page.getByRole('list', { name: 'Found' })).toBeVisible();
     await check('set-ups, found');
+    await page.getByRole('button', { name: /^Exercise/ }).click();
+    await page.getByRole('searchbox').waitFor();
+    await check('exercises to choose from');
+    await page.getByRole('button', { name: 'Close' }).click();
     await page.goto('/log');
     await page.getByRole('link', { name: 'Why' }).first().click();
     await expect(page.getByTestId('decision')).toBeVisible();

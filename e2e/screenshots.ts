@@ -1,6 +1,7 @@
 import { chromium, type Page } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
 import { CHROMIUM, DEMO_TRAINER } from './browser.js';
+import { chooseExercise } from './workbench.js';
 
 const ADDRESS = process.env['OTTER_ADDRESS'];
 const FOLDER = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
@@ -49,7 +50,7 @@ const setups = async (page: Page): Promise<void> => {
 };
 /** Another exercise on the workbench, with these bands alone. */
 const exercise = async (page: Page, label: string, bands: readonly string[]): Promise<void> => {
-  await page.getByLabel('Exercise').selectOption({ label });
+  await chooseExercise(page, label);
   const scene = page.getByRole('region', { name: 'Scene' });
   const on = scene.locator('button[aria-pressed=true]');
   for (let i = (await on.count()) - 1; i >= 0; i--) await on.nth(i).click();
@@ -126,7 +127,7 @@ await picture('setups-curl', async (page) => {
 });
 await picture('find', async (page) => {
   await setups(page);
-  await page.getByText('Find a set-up').click();
+  await page.getByRole('button', { name: 'Find', exact: true }).click();
   await page.getByRole('spinbutton', { name: /^Wanted,/ }).fill('120');
   await page.getByRole('spinbutton', { name: /^Wanted,/ }).press('Enter');
   await page.getByRole('list', { name: 'Found' }).waitFor();

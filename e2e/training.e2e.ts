@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
+import { chooseExercise } from './workbench.js';
 
 async function openSetups(page: Page, person: string, exercise: string): Promise<void> {
   await page.request.post('/api/sign-in', { data: DEMO_TRAINER });
@@ -7,7 +8,7 @@ async function openSetups(page: Page, person: string, exercise: string): Promise
   await page.getByLabel('Person in focus').selectOption({ label: person });
   await page.getByRole('link', { name: 'Set-ups' }).first().click();
   await page.getByTestId('figure-mean').waitFor();
-  await page.getByLabel('Exercise').selectOption({ label: exercise });
+  await chooseExercise(page, exercise);
 }
 
 /** Lays this band alone on the exercise. */
@@ -58,7 +59,7 @@ test('a clearance refuses what is beyond it, says by how much, and the cure land
   await expect(refusal).toHaveCount(0);
   await expect(page.getByText(/not ready while a refusal stands/)).toHaveCount(0);
 
-  await page.getByLabel('Exercise').selectOption({ label: 'Chest press' });
+  await chooseExercise(page, 'Chest press');
   await expect(page.getByText(/does not allow work for this muscle group: chest/)).toBeVisible();
 });
 

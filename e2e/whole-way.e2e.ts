@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { signIn } from './sign-in.js';
+import { chooseExercise } from './workbench.js';
 
 /** The figure of the workbench, as a number. */
 async function figure(page: Page, name: 'start' | 'mean' | 'end'): Promise<number> {
@@ -208,7 +209,7 @@ test('the curl stands on the band; keys put bands on and walk through the rep', 
   await signIn(page);
   await page.getByLabel('Person in focus').selectOption({ label: 'Ylva Marsh' });
   await page.getByRole('link', { name: 'Set-ups' }).click();
-  await page.getByLabel('Exercise').selectOption({ label: 'Curl, standing on the band' });
+  await chooseExercise(page, 'Curl, standing on the band');
   await page.locator('body').press('1');
   await expect(page.getByRole('button', { name: /1 Reed/ })).toHaveAttribute(
     'aria-pressed',

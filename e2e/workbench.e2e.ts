@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
+import { chooseExercise } from './workbench.js';
 
 async function openWorkbench(page: Page, person: string): Promise<void> {
   await page.request.post('/api/sign-in', { data: DEMO_TRAINER });
@@ -22,6 +23,11 @@ async function clearBands(page: Page): Promise<void> {
   for (let i = (await on.count()) - 1; i >= 0; i--) await on.nth(i).click();
 }
 
+/** Opens the finder beside the scene. */
+async function openFind(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Find', exact: true }).click();
+}
+
 const mean = async (page: Page): Promise<number> =>
   Number(await page.getByTestId('figure-mean').locator('.figure').first().innerText());
 
@@ -32,7 +38,7 @@ async function seeToWarnings(page: Page): Promise<void> {
 
 test('by mouse: from person and place to a set-up that is ready', async ({ page }) => {
   await openWorkbench(page, 'Runa Halvard');
-  await choice(page, 'Exercise').selectOption({ label: 'Pull-up' });
+  await chooseExercise(page, 'Pull-up');
 
   await test.step('the place that lacks the anchor says so, and where one is', async () => {
     await choice(page, 'Place').selectOption({ label: 'Ferry cabin' });
@@ -64,12 +70,14 @@ test('by mouse: from person and place to a set-up that is ready', async ({ page 
 
 test('by keyboard alone: a side raise, taken lower, undone, saved', async ({ page }) => {
   await openWorkbench(page, 'Tobias Quill');
-  const exercise = choice(page, 'Exercise');
+  const exercise = page.getByRole('button', { name: /^Exercise/ });
   await exercise.focus();
-  await page.keyboard.type('Side raise, band');
-  await expect(exercise.locator('option:checked')).toHaveText(
-    'Side raise, band under the other foot',
-  );
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('searchbox')).toBeFocused();
+  await page.keyboard.type('side raise other foot');
+  await expect(page.getByRole('option')).toHaveCount(1);
+  await page.keyboard.press('Enter');
+  await expect(exercise).toContainText('Side raise, band under the other foot');
   await page.getByRole('slider', { name: 'Through the rep' }).focus();
   await page.keyboard.press('3');
   await page.keyboard.press('1');
@@ -89,7 +97,7 @@ test('by keyboard alone: a side raise, taken lower, undone, saved', async ({ pag
   await page.keyboard.press('r');
   expect(await mean(page)).toBe(lower);
   // Lower down the band comes past its limit for so tall a person.
-  await expect(page.getByText(/past its limit/)).toBeVisible();
+  await expect(page.getByText(/✕ Reed is stretched .* past its limit/)).toBeVisible();
   await page.keyboard.press('u');
   expect(await mean(page)).toBe(atTheEnd);
 
@@ -111,7 +119,7 @@ test('the side of a door is refused for a steep pull, and cured by another ancho
   page,
 }) => {
   await openWorkbench(page, 'Tobias Quill');
-  await choice(page, 'Exercise').selectOption({ label: 'Push-down' });
+  await chooseExercise(page, 'Push-down');
   await clearBands(page);
   await band(page, 'Wick').click();
   await choice(page, 'Anchor').selectOption({ label: 'Cabin door, hinge side' });
@@ -137,13 +145,13 @@ test('a place gets another anchor, and the workbench offers it; an incomplete on
   await expect(page.getByText('Rings in the hatch')).toBeVisible();
   await page.getByLabel('Person in focus').selectOption({ label: 'Tobias Quill' });
   await page.getByRole('link', { name: 'Set-ups' }).first().click();
-  await choice(page, 'Exercise').selectOption({ label: 'Chin-up' });
+  await chooseExercise(page, 'Chin-up');
   await expect(choice(page, 'Anchor')).toContainText('Rings in the hatch');
 });
 
 test('a figure is dragged by its name: stance, turns and the body', async ({ page }) => {
   await openWorkbench(page, 'Tobias Quill');
-  await choice(page, 'Exercise').selectOption({ label: 'Curl, standing on the band' });
+  await chooseExercise(page, 'Curl, standing on the band');
   await clearBands(page);
   await band(page, 'Willow').click();
   await page.getByText('Grip, stance, weight, another body').click();
@@ -178,7 +186,7 @@ test('two loops, one through the other, for the left side, to a document and bac
   page,
 }) => {
   await openWorkbench(page, 'Tobias Quill');
-  await choice(page, 'Exercise').selectOption({ label: 'One-arm row' });
+  await chooseExercise(page, 'One-arm row');
   await clearBands(page);
   await band(page, 'Heron').click();
   await expect(choice(page, 'Loops hang')).toHaveCount(0);
@@ -200,7 +208,7 @@ test('two loops, one through the other, for the left side, to a document and bac
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: `Document of ${title}` }).click();
   const path = await (await download).path();
-  await choice(page, 'Exercise').selectOption({ label: 'Curl, standing on the band' });
+  await chooseExercise(page, 'Curl, standing on the band');
   await page.getByLabel('Bring in a set-up document').setInputFiles(path);
   await expect(choice(page, 'Loops hang').locator('option:checked')).toHaveText(
     'one through the other',
@@ -217,7 +225,7 @@ test('two loops, one through the other, for the left side, to a document and bac
 
 test('what a drag ends with is what the same figure gives when it is typed', async ({ page }) => {
   await openWorkbench(page, 'Tobias Quill');
-  await choice(page, 'Exercise').selectOption({ label: 'Curl, standing on the band' });
+  await chooseExercise(page, 'Curl, standing on the band');
   await clearBands(page);
   for (const name of ['Reed', 'Willow', 'Heron']) await band(page, name).click();
   const grip = page.getByRole('slider', { name: 'Grip down the band' });
@@ -242,54 +250,93 @@ test('what a drag ends with is what the same figure gives when it is typed', asy
   await expect(figure).toHaveText(dragged);
 });
 
-test('a set-up is found for a wanted pull, taken, and undone', async ({ page }) => {
+test('a set-up is found for a wanted pull, seen in the scene, taken, and undone', async ({
+  page,
+}) => {
   await openWorkbench(page, 'Tobias Quill');
-  await choice(page, 'Exercise').selectOption({ label: 'Standing row' });
+  await chooseExercise(page, 'Standing row');
   await choice(page, 'Anchor').selectOption({ label: 'Eye bolt in the bulkhead' });
-  await page.getByText('Find a set-up').click();
+  const before = await mean(page);
+  const person = page.getByRole('slider', { name: 'Distance of the person from the anchor' });
+  const stood = await person.getAttribute('aria-valuenow');
+  await openFind(page);
   const wanted = page.getByRole('spinbutton', { name: /^Wanted,/ });
   const lines = page.getByRole('list', { name: 'Found' }).getByRole('button');
+  const meanOf = (text: string) => Number(/mean (\d+)/.exec(text)?.[1]);
 
   await test.step('nothing asked for is said so', async () => {
-    await page.getByRole('button', { name: 'Find', exact: true }).click();
+    await page.getByRole('button', { name: 'Search' }).click();
     await expect(page.getByRole('alert')).toContainText('Say how much');
   });
 
-  await test.step('180 N: every line comes near, and one is on the workbench by a tap', async () => {
+  await test.step('180 N: every line comes near, pointing shows it, a tap takes it', async () => {
     await wanted.fill('180');
     await wanted.press('Enter');
     await expect(lines.first()).toBeVisible();
-    const before = await mean(page);
-    for (const words of await lines.locator('.text-pull').allInnerTexts()) {
-      expect(Math.abs(Number.parseFloat(words) - 180)).toBeLessThan(9);
+    for (const words of await lines.allTextContents()) {
+      expect(Math.abs(meanOf(words) - 180)).toBeLessThan(9);
     }
-    const found = await lines.first().locator('.text-pull').innerText();
-    await lines.first().click();
-    await expect.poll(() => mean(page)).toBeCloseTo(Number.parseFloat(found), -0.5);
+    const found = meanOf((await lines.first().textContent()) ?? '');
+    await lines.first().hover();
+    // What is pointed at is a picture: nobody can be moved in it.
+    await expect(person).toHaveCount(0);
+    await page.getByRole('spinbutton', { name: /^Wanted,/ }).hover();
+    await expect(person).toHaveAttribute('aria-valuenow', stood ?? '');
+    await lines.first().focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Figures' }).click();
+    await expect.poll(() => mean(page)).toBe(found);
     await page.getByRole('button', { name: 'Undo on the workbench' }).click();
     await expect.poll(() => mean(page)).toBe(before);
+    await openFind(page);
   });
 
   await test.step('five per cent more than the set-up in force, 79 N', async () => {
     await page.getByRole('button', { name: '5 % more than Willow at 2.00 m' }).click();
     await expect(wanted).toHaveValue('83');
-    await expect(lines.first()).toContainText(/8[1-5] N/);
+    await expect(lines.first()).toContainText(/mean 8[1-5]/);
   });
 
-  await test.step('what the bag cannot do is said, with what comes nearest', async () => {
+  await test.step('as many repetitions as wanted, by the last session', async () => {
+    await choice(page, 'Find').selectOption({ label: 'so many repetitions' });
+    await expect(page.getByText(/From \d+ repetitions with \d to spare/)).toBeVisible();
+    await page.getByRole('button', { name: 'Search' }).click();
+    await expect(lines.first()).toBeVisible();
+  });
+
+  await test.step('what the bag cannot do is said, and a limit is loosened', async () => {
+    await choice(page, 'Find').selectOption({ label: 'a mean of' });
     await wanted.fill('5000');
     await wanted.press('Enter');
-    await expect(page.getByText('Nothing comes within 5 % of it')).toBeVisible();
+    await expect(page.getByText('Nothing comes within 5 % of 5000 N')).toBeVisible();
+    await expect(page.getByText(/On an anchor that holds more: \d+ N/)).toBeVisible();
+    await choice(page, 'Anchor').selectOption({ label: 'Cabin door, hinge side' });
+    await page.getByRole('button', { name: 'Search' }).click();
+    const best = Math.max(...(await lines.allTextContents()).map(meanOf));
+    const miss = page.getByText(/With 4 bands at once: \d+ N/);
+    await expect(miss).toBeVisible();
+    await miss.getByRole('button', { name: 'Allow it' }).click();
+    await expect(page.getByText(/With 5 bands at once/)).toBeVisible();
+    expect(Math.max(...(await lines.allTextContents()).map(meanOf))).toBeGreaterThan(best);
   });
 });
 
-test('help with a pull-up is found for the levels of the bag', async ({ page }) => {
+test('help with a pull-up is found for the levels of the bag, as the trainer prefers', async ({
+  page,
+}) => {
   await openWorkbench(page, 'Runa Halvard');
-  await choice(page, 'Exercise').selectOption({ label: 'Pull-up' });
-  await page.getByText('Find a set-up').click();
+  await chooseExercise(page, 'Pull-up');
+  await openFind(page);
   await expect(choice(page, 'Find').locator('option:checked')).toHaveText('help of');
   await page.getByRole('spinbutton', { name: /^Wanted,/ }).fill('30');
-  await page.getByRole('button', { name: 'Find', exact: true }).click();
+  await page.getByRole('button', { name: 'Search' }).click();
   const first = page.getByRole('list', { name: 'Found' }).getByRole('button').first();
   await expect(first).toContainText(/(29|30|31) %/);
+  await page.getByText(/^Preferring fewest bands/).click();
+  await page.getByRole('button', { name: 'easy to mount' }).click();
+  await expect(page.getByText(/^Preferring easy to mount/)).toBeVisible();
+  await expect(first).toBeVisible();
+  await page.reload();
+  await openFind(page);
+  await expect(page.getByText(/^Preferring easy to mount/)).toBeVisible();
 });

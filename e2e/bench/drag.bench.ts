@@ -2,6 +2,7 @@
 import { type CDPSession, chromium, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { CHROMIUM, DEMO_TRAINER } from '../browser.js';
+import { chooseExercise } from '../workbench.js';
 
 /** Length of a drag, ms, and how much slower than itself the machine is made. */
 const DRAG_MS = 3000;
@@ -92,7 +93,7 @@ await page.request.post('/api/sign-in', { data: DEMO_TRAINER });
 await page.goto('/today');
 await page.getByLabel('Person in focus').selectOption({ label: 'Tobias Quill' });
 await page.getByRole('link', { name: 'Set-ups' }).first().click();
-await page.getByLabel('Exercise').selectOption({ label: 'Curl, standing on the band' });
+await chooseExercise(page, 'Curl, standing on the band');
 const bag = page.getByRole('region', { name: 'Scene' });
 const on = bag.locator('button[aria-pressed=true]');
 for (let i = (await on.count()) - 1; i >= 0; i--) await on.nth(i).click();

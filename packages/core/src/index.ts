@@ -348,10 +348,8 @@ export {
   type DropSetWish,
 } from './drop-set/plan-drop-set.js';
 export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
-export {
-  type Proposal,
-  type ProposalRequest,
-  proposeSetups,
-  type Varied,
-  variedOn,
-} from './finder/propose.js';
+export type { Proposal, ProposalRequest, Varied } from './finder/proposal.js';
+export { proposeSetups } from './finder/propose.js';
+export { variedOn } from './finder/proposal-search.js';
+export { type LooseLimit, type NearestMiss, nearestMisses } from './finder/nearest-miss.js';
+export { errorOf } from './finder/find-best.js';

@@ -2,7 +2,9 @@ import {
   type AnchoredExercise,
   type Composition,
   composeSetup,
+  errorOf,
   type FittedBand,
+  nearestMisses,
   type Proposal,
   type ProposalRequest,
   proposeSetups,
@@ -59,7 +61,7 @@ function solved({ present, kit, routes }: ProposalRequest<AnchoredExercise>, one
       ...(distance_m === undefined ? {} : { anchor: { height_m: 1.2, distance_m } }),
       ...(stance_m === undefined ? {} : { widths: { stance_m } }),
       ...(slip_m === undefined ? {} : { slip_m }),
-      routes: routes.filter(({ id }) => id === one.routeId),
+      routes: routes.filter(({ id }) => one.routeIds.includes(id)),
       bands: one.bandIds.flatMap((id) => kit.find((band) => band.id === id) ?? []),
     }),
   );
@@ -85,10 +87,12 @@ describe('proposals', () => {
 
   it('are each of another stack or another route, on routes that suit its bands', () => {
     const proposals = proposalsFor();
-    const stacks = proposals.map(({ bandIds, routeId }) => `${routeId} ${bandIds.join('+')}`);
+    const stacks = proposals.map(
+      ({ bandIds, routeIds }) => `${routeIds.join()} ${bandIds.join('+')}`,
+    );
     expect(new Set(stacks).size).toBe(stacks.length);
-    for (const { bandIds, routeId } of proposals) {
-      expect(bandIds.includes('tube')).toBe(routeId === 'through');
+    for (const { bandIds, routeIds } of proposals) {
+      expect(bandIds.includes('tube')).toBe(routeIds.includes('through'));
     }
   });
 
@@ -105,7 +109,9 @@ describe('proposals', () => {
       target: { metric: 'mean', value: 250 } as const,
     };
     for (const one of proposalsFor(request)) {
-      expect(Object.keys(one.varied)).toEqual([one.routeId === 'feet' ? 'stance_m' : 'slip_m']);
+      expect(Object.keys(one.varied)).toEqual([
+        one.routeIds.includes('feet') ? 'stance_m' : 'slip_m',
+      ]);
       expect(solved(request, one).summary.mean).toBeCloseTo(one.value, 6);
     }
     const hung: AnchoredExercise = {
@@ -119,6 +125,52 @@ describe('proposals', () => {
     });
     expect(help?.varied).toEqual({});
     expect(help?.value).toBeGreaterThan(0.2);
+  });
+
+  it('mix loops and tubes where standing elsewhere changes both', () => {
+    const mixed = proposalsFor({ kit: [...KIT.slice(0, 1), TUBE] }).filter(
+      ({ bandIds }) => bandIds.length > 1,
+    );
+    expect(mixed.length).toBeGreaterThan(0);
+    for (const one of mixed) {
+      expect(one.routeIds.length).toBe(2);
+      expect(solved(REQUEST, one).summary.mean).toBeCloseTo(one.value, 6);
+    }
+  });
+
+  it('prefer what is easy to lay, where it comes as near', () => {
+    const handling = { folded: 5 };
+    const easy = proposalsFor({ handling });
+    const cost = ({ routeIds }: Proposal) => (routeIds.includes('folded') ? 5 : 0);
+    expect(easy.slice(0, 5).every((one) => cost(one) === 0)).toBeTrue();
+  });
+
+  it('name each limit that binds, with what comes nearest without it', () => {
+    const misses = (part: Partial<ProposalRequest<AnchoredExercise>>, best: number) => {
+      const result = nearestMisses({ ...REQUEST, ...part }, best);
+      if (!result.ok) throw new Error(JSON.stringify(result.faults));
+      return result.value.map(({ limit }) => limit);
+    };
+    const target = { metric: 'mean', value: 900 } as const;
+    const limits = { maxBands: 1, anchor_N: 200 };
+    const [best] = proposalsFor({ target, limits });
+    const error = errorOf(target, best?.value ?? NaN);
+    const found = misses({ target, limits }, error);
+    expect(found).toContain('anchor_N');
+    // Every one of them comes nearer, and none is named where all is had already.
+    expect(misses({ target, limits }, 0)).toEqual([]);
+    expect(proposalsFor({ target, limits: { maxBands: 1 } })[0]?.value).toBeGreaterThan(
+      best?.value ?? Infinity,
+    );
+  });
+
+  it('tell how far they have come', () => {
+    const shares: number[] = [];
+    proposeSetups(REQUEST, 10, (share) => shares.push(share));
+    expect(shares[0]).toBe(0);
+    expect(shares.length).toBeGreaterThan(2);
+    expect(shares).toEqual(shares.toSorted((a, b) => a - b));
+    expect(shares.at(-1)).toBeLessThan(1);
   });
 
   it('are none of an empty kit', () => {

@@ -30,6 +30,7 @@ import { WhoSawToIt1764400000000 } from './migrations/1764400000000-who-saw-to-i
 import { HowSureTheMeanIs1764500000000 } from './migrations/1764500000000-how-sure-the-mean-is.js';
 import { NetPull1764600000000 } from './migrations/1764600000000-net-pull.js';
 import { Posture1764700000000 } from './migrations/1764700000000-posture.js';
+import { Room1764800000000 } from './migrations/1764800000000-room.js';
 
 /**
  * Connects to PostgreSQL and brings the schema up to date; fails with the server's address
@@ -70,6 +71,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       HowSureTheMeanIs1764500000000,
       NetPull1764600000000,
       Posture1764700000000,
+      Room1764800000000,
     ],
     migrationsRun: true,
     migrationsTransactionMode: 'all',

@@ -135,6 +135,7 @@ export function anchorRecord(part: Partial<AnchorRecord> = {}): AnchorRecord {
     highest_m: 2,
     girth_m: null,
     ratedLoad_N: 2000,
+    room_m: null,
     door: null,
     ...part,
   };

@@ -155,6 +155,8 @@ export const anchorFields = {
   /** What its maker or fitter vouches for, N; none where nobody does. */
   ratedLoad_N: positive.nullable(),
   door: doorFit.nullable(),
+  /** How far from it a person can stand, m; none where nobody has said. */
+  room_m: positive.nullable().default(null),
 };
 
 export const bandKind = z.enum(BAND_KINDS);

@@ -76,6 +76,7 @@ export const AnchorEntity = new EntitySchema<AnchorRow>({
     girth_m: nullable(number('girth_m')),
     ratedLoad_N: nullable(number('rated_load_n')),
     door: nullable(json()),
+    room_m: nullable(number('room_m')),
     removed: flag(),
   },
 });

@@ -32,7 +32,7 @@ import type { Point } from '../drawing/limb-path';
 import { SCENE, sceneView, toScene } from '../scene/scene-geometry';
 import { Trace } from '../scene/trace';
 import type { SceneSetup } from '../scene/scene-setup';
-import { chosenRoutes, usableBands } from '../setups/workbench/workbench-model';
+import { chosenRoutes, usableBands } from '../setups/workbench/routes';
 import type { KnownBand } from '../bands/band-law';
 import { accountFeature } from '../state/account';
 import { bandsFeature } from '../state/bands';

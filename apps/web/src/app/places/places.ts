@@ -97,6 +97,7 @@ export class Places {
       girth_m: null,
       ratedLoad_N: null,
       door: kind === 'door' ? NEW_DOOR : null,
+      room_m: null,
       ...USUAL[kind],
     };
     this.set({ anchors: [...(this.draft()?.anchors ?? []), anchor] });
@@ -145,12 +146,16 @@ export class Places {
     this.setAnchor(id, { ratedLoad_N: this.quantity(typed, toNewtons(1, this.unit())) });
   }
 
-  /** Height or heights, and the girth where it is known. */
-  protected measures({ girth_m, lowest_m, highest_m }: AnchorRecord): string {
+  /** Height or heights, and girth and room where they are known. */
+  protected measures({ girth_m, highest_m, lowest_m, room_m }: AnchorRecord): string {
     const low = (lowest_m * 100).toFixed(0);
     const high = (highest_m * 100).toFixed(0);
     const heights = low === high ? `${low} cm` : `${low} to ${high} cm`;
-    return girth_m === null ? heights : `${heights}, girth ${(girth_m * 100).toFixed(0)} cm`;
+    return [
+      heights,
+      ...(girth_m === null ? [] : [`girth ${(girth_m * 100).toFixed(0)} cm`]),
+      ...(room_m === null ? [] : [`${(room_m * 100).toFixed(0)} cm of room`]),
+    ].join(', ');
   }
 
   protected doorWords({ side, opens, locked, foamEnd }: Door): string {
@@ -189,4 +194,5 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   highest_m: 'highest',
   girth_m: 'girth',
   ratedLoad_N: 'rated load',
+  room_m: 'room before it',
 };

@@ -54,9 +54,10 @@ export class Scene {
   readonly unit = input.required<ForceUnit>();
   /** Sample of the rep on show. */
   readonly sample = input.required<number>();
+  /** Whether the figure of what is asked stands where it acts. */
+  readonly sounding = input(true);
   /**
-   * Who is told what the hand moves; without, it is a picture: nothing moves, and no figure stands
-   * on it. Functions, since an output has every component above checked on every move.
+   * Who is told what the hand moves; without, it is a picture in which nothing moves. Functions, since an output has every component above checked on every move.
    */
   readonly moves = input<SceneMoves | null>(null);
   readonly anchorRecord = input<AnchorRecord | null>(null);

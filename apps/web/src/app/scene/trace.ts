@@ -40,9 +40,6 @@ export class Trace {
   readonly weight = input<OtherCurve | null>(null);
   readonly saved = input<OtherCurve | null>(null);
 
-  protected readonly demandWord = computed(() =>
-    this.setup().solved.rig.prepared.unit === 'N' ? UNIT_WORDS[this.unit()] : 'newton metres',
-  );
   protected readonly demandUnit = computed(() =>
     this.setup().solved.rig.prepared.unit === 'N' ? forceWord(this.unit()) : 'N·m',
   );
@@ -165,13 +162,6 @@ export class Trace {
 
 /** The phases of a rep come in order: Chart.js takes the points as they are instead of its own copies. */
 const IN_ORDER = { parsing: false } as const;
-
-/** Units written out. */
-const UNIT_WORDS: Readonly<Record<ForceUnit, string>> = {
-  N: 'newtons',
-  kgf: 'kilograms',
-  lbf: 'pounds',
-};
 
 interface AxisSource {
   readonly greatest: number;

@@ -1,24 +1,30 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Dialog } from '@angular/cdk/dialog';
 import { FormsModule } from '@angular/forms';
 import { isContinuous } from '@wiry-otter/core';
-import { groupExercises } from '../exercises/exercise-groups';
+import { NgIcon, provideIcons } from '@ng-icons/core';
+import { lucideChevronDown } from '@ng-icons/lucide';
+import { ExercisePanel, type ExercisePanelData } from '../exercises/exercise-panel';
 import { FigureField } from './figure-field';
-import { chosenRoutes } from './workbench/workbench-model';
+import { isOnBody, usableAnchors } from './kit';
+import { chosenRoutes } from './workbench/routes';
 import { WorkbenchStore } from './workbench/workbench-store';
 
 /** What a set-up is made of besides its bands: exercise, place, anchor, routes, side. */
 @Component({
   selector: 'otter-choose-setup',
-  imports: [FigureField, FormsModule],
+  imports: [FigureField, FormsModule, NgIcon],
+  providers: [provideIcons({ lucideChevronDown })],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { class: 'flex flex-wrap items-start gap-x-4 gap-y-2 [&_select]:field-sizing-content' },
+  host: {
+    class:
+      'flex flex-wrap items-start gap-x-3 gap-y-2 [&_select]:field-sizing-content [&_select]:max-w-64',
+  },
   templateUrl: './choose-setup.html',
 })
 export class ChooseSetup {
   protected readonly workbench = inject(WorkbenchStore);
-  protected readonly exerciseGroups = computed(() =>
-    groupExercises([...this.workbench.exercises().values()]),
-  );
+  private readonly dialog = inject(Dialog);
 
   /** A choice of routes where the bands on the workbench leave one. */
   protected readonly routeChoices = computed(() => {
@@ -36,4 +42,19 @@ export class ChooseSetup {
         : [];
     });
   });
+
+  protected openExercises(): void {
+    const place = this.workbench.place();
+    const data: ExercisePanelData = {
+      exercises: [...this.workbench.exercises().values()],
+      chosenId: this.workbench.exercise()?.id,
+      body: this.workbench.body(),
+      isPossible: (exercise) => isOnBody(exercise) || usableAnchors(exercise, place).length > 0,
+    };
+    this.dialog
+      .open<string>(ExercisePanel, { data, ariaLabel: 'Choose an exercise' })
+      .closed.subscribe((id) => {
+        if (id !== undefined) this.workbench.chooseExercise(id);
+      });
+  }
 }

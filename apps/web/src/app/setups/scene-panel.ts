@@ -10,15 +10,15 @@ import { WorkbenchStore } from './workbench/workbench-store';
   imports: [FormsModule, Scene],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @if (workbench.solved(); as solved) {
+    @if (workbench.inScene(); as setup) {
       <otter-scene
         class="isolate block"
-        [setup]="solved"
+        [setup]="setup"
         [unit]="workbench.unit()"
         [sample]="sample()"
         [anchorRecord]="workbench.anchor()"
         [ghost]="workbench.inForce()?.document ?? null"
-        [moves]="moves"
+        [moves]="workbench.preview() === null ? moves : null"
       />
     }
     <div class="mt-1 flex items-center gap-4">

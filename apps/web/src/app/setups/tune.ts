@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FigureField } from './figure-field';
 import { type Figure, WorkbenchStore } from './workbench/workbench-store';
-import { defaultWidth } from './workbench/workbench-model';
+import { defaultWidth } from './workbench/routes';
 
 interface Field {
   readonly figure: Figure;
@@ -51,9 +51,7 @@ interface Field {
 export class Tune {
   protected readonly workbench = inject(WorkbenchStore);
 
-  protected readonly body = computed(
-    () => this.workbench.set.body() ?? this.workbench.person() ?? { stature_m: 1.75, mass_kg: 70 },
-  );
+  protected readonly body = this.workbench.body;
 
   protected readonly fields = computed((): Field[] => {
     const set = this.workbench.set();

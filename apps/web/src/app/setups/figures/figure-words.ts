@@ -1,5 +1,5 @@
 import { drawnTogether, type ForceUnit, type SpreadPart, writeForce } from '@wiry-otter/core';
-import type { SolvedWorkbench } from '../workbench/workbench-model';
+import type { SolvedWorkbench } from '../workbench/solve-workbench';
 
 /** What makes figures unsure most, and what to do about it: without marks, and with them. */
 export const SURE_WORDS: Readonly<Record<SpreadPart, readonly [string, string]>> = {

@@ -2,23 +2,39 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
+  effect,
   inject,
   linkedSignal,
+  resource,
   signal,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { fromNewtons, type Metric, type Proposal, type Target } from '@wiry-otter/core';
-import { demandInUnit, forceWord } from '../../drawing/figures';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { errorOf, fromNewtons, type Metric, type NearestMiss, type Target } from '@wiry-otter/core';
+import { firstValueFrom } from 'rxjs';
+import { StudioApi } from '../../api/studio-api';
+import { demandInUnit } from '../../drawing/figures';
 import { NumberInput } from '../../forms/number-input';
-import { WorkbenchStore } from '../workbench/workbench-store';
+import { accountFeature } from '../../state/account';
+import { readStored, store } from '../../state/storage';
 import { Finder } from '../../workers/finder';
-import { type FoundLine, linesOf, requestOf, withoutAlike } from './found-lines';
+import type { Proposed } from '../../workers/finder.worker';
+import { WorkbenchStore } from '../workbench/workbench-store';
+import { FoundLineView } from './found-line';
+import { type FoundLine, lineOf, type Loosened, requestOf, withoutAlike } from './found-lines';
+import {
+  type FinderPreferences,
+  finderPreferences,
+  STACKING_WORDS,
+  STACKINGS,
+  USUAL_PREFERENCES,
+} from './preferences';
+import { asMuchAs, knownStrength, loadFor, type WishKind } from './wish';
 
 /** So many lines are shown; more are asked for, since a caution may stand against some. */
 const SHOWN = 10;
 const ASKED = 30;
-/** Nearer to what is wanted than this a line needs no word, as share of a load, or of help. */
-const NEAR = { load: 0.05, help: 0.02 } as const;
 
 /** The worker could not be started, or stopped. */
 const BROKEN = 'broken';
@@ -26,82 +42,163 @@ const BROKEN = 'broken';
 /** A small step up from what is done now. */
 const HARDER = 0.05;
 
-const METRIC_WORDS: Readonly<Record<Metric, string>> = {
+const WISH_WORDS: Readonly<Record<WishKind, string>> = {
   mean: 'a mean of',
   start: 'a start of',
   end: 'an end of',
   peak: 'a peak of',
   assistMean: 'help of',
+  repetitions: 'so many repetitions',
+  asMuchAs: 'as much as',
 };
+
+/** What was found, and what is to be said of it. */
+interface Found {
+  readonly target: Target;
+  readonly lines: readonly FoundLine[];
+  /** Lines left out for their warnings, as the trainer prefers. */
+  readonly warned: number;
+  readonly misses: readonly NearestMiss[];
+}
 
 /** Says what is wanted, and shows the set-ups of the bag that come nearest; one is taken by a tap. */
 @Component({
   selector: 'otter-find-panel',
-  imports: [FormsModule, NumberInput],
+  imports: [FormsModule, FoundLineView, NumberInput, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './find-panel.html',
 })
 export class FindPanel {
-  private readonly workbench = inject(WorkbenchStore);
+  protected readonly workbench = inject(WorkbenchStore);
   private readonly finder = inject(Finder);
+  private readonly api = inject(StudioApi);
+  private readonly trainer = inject(Store).selectSignal(accountFeature.selectAccount);
 
   /** What was found and asked is of one person and exercise. */
   private readonly subject = computed(
     () => `${this.workbench.person()?.id} ${this.workbench.exercise()?.id}`,
   );
-  protected readonly metrics = computed(() => {
+
+  private readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
+  protected readonly strength = computed(() =>
+    this.sessions.hasValue()
+      ? knownStrength(
+          this.sessions.value(),
+          this.workbench.person()?.id ?? '',
+          this.workbench.exercise()?.id ?? '',
+        )
+      : undefined,
+  );
+  protected readonly wishes = computed(() => {
     const helped = this.workbench.exercise()?.bodyweight === true;
-    const metrics: Metric[] = helped
-      ? ['assistMean', 'mean', 'start', 'end']
-      : ['mean', 'start', 'end'];
-    return metrics.map((metric) => ({ metric, words: METRIC_WORDS[metric] }));
+    const kinds: WishKind[] = [
+      ...(helped ? (['assistMean'] as const) : []),
+      'mean',
+      'start',
+      'end',
+      ...(this.strength() === undefined ? [] : (['repetitions'] as const)),
+      ...(this.workbench.saved().length === 0 ? [] : (['asMuchAs'] as const)),
+    ];
+    return kinds.map((kind) => ({ kind, words: WISH_WORDS[kind] }));
   });
-  protected readonly metric = linkedSignal<readonly { metric: Metric }[], Metric>({
-    source: this.metrics,
-    computation: (choices) => choices[0]?.metric ?? 'mean',
+  private readonly subjectKind = computed(() => ({
+    subject: this.subject(),
+    first: this.workbench.exercise()?.bodyweight === true ? 'assistMean' : 'mean',
+  }));
+  protected readonly kind = linkedSignal<{ first: string }, WishKind>({
+    source: this.subjectKind,
+    computation: ({ first }) => first as WishKind,
   });
   protected readonly wanted = linkedSignal<string, number | null>({
     source: this.subject,
     computation: () => null,
   });
+  protected readonly reps = signal<number | null>(12);
+  protected readonly spare = signal<number | null>(2);
+  protected readonly otherId = linkedSignal(
+    () => this.workbench.inForce()?.id ?? this.workbench.saved()[0]?.id ?? '',
+  );
+
   protected readonly busy = signal(false);
+  protected readonly share = this.finder.share;
   protected readonly amiss = linkedSignal<string, string | null>({
     source: this.subject,
     computation: () => null,
   });
-  protected readonly lines = linkedSignal<string, readonly FoundLine[] | null>({
+  protected readonly found = linkedSignal<string, Found | null>({
     source: this.subject,
     computation: () => null,
   });
-  /** What the lines were found for. */
-  private readonly target = signal<Target | null>(null);
+  private readonly loosened = linkedSignal<string, Loosened>({
+    source: this.subject,
+    computation: () => ({}),
+  });
 
-  private readonly unit = computed(() => this.workbench.solved()?.solved.rig.prepared.unit ?? 'N');
-  private readonly demandUnit = computed(() =>
-    this.unit() === 'N·m' ? 'N·m' : forceWord(this.workbench.unit()),
-  );
+  /** What the trainer prefers, kept for the next time. */
+  protected readonly preferences = linkedSignal<string, FinderPreferences>({
+    source: computed(() => `otter.finder.${this.trainer()?.trainer.id ?? ''}`),
+    computation: (key) => readStored(key, finderPreferences) ?? USUAL_PREFERENCES,
+  });
+  protected readonly stackings = STACKINGS;
+  protected readonly stackingWords = STACKING_WORDS;
+  protected readonly preferenceWords = computed(() => {
+    const { closeToSet, measuredFirst, stacking, withoutWarnings } = this.preferences();
+    return [
+      STACKING_WORDS[stacking],
+      ...(measuredFirst ? ['measured first'] : []),
+      ...(closeToSet ? ['close to what is set'] : []),
+      ...(withoutWarnings ? ['nothing with a warning'] : []),
+    ].join(', ');
+  });
+
   protected readonly unitWord = computed(() =>
-    this.metric() === 'assistMean' ? '% of what is needed' : this.demandUnit(),
+    this.kind() === 'assistMean' ? '% of what is needed' : this.workbench.demandWord(),
+  );
+  protected readonly greatest = computed(() =>
+    Math.max(...(this.found()?.lines ?? []).map(({ solved }) => solved.solved.summary.peak)),
   );
   protected readonly isNear = computed(() => {
-    const target = this.target();
-    const lines = this.lines() ?? [];
-    if (target === null) return true;
-    return lines.some(({ value }) =>
-      target.metric === 'assistMean'
-        ? Math.abs(value - target.value) <= NEAR.help
-        : Math.abs(value / target.value - 1) <= NEAR.load,
-    );
+    const found = this.found();
+    return found === null || found.lines.some(({ value }) => errorOf(found.target, value) <= 1);
   });
+  /** What comes nearest with each limit loosened, and what loosens it. */
+  protected readonly misses = computed(() =>
+    (this.found()?.misses ?? []).map(({ limit, proposal }) => ({
+      limit,
+      words: `${this.missWords(limit)}: ${this.figureOf(proposal.value)}`,
+      loosen: this.loosenings()[limit],
+    })),
+  );
+  private readonly loosenings = computed(
+    (): Partial<Record<NearestMiss['limit'], { words: string; part: Loosened }>> => ({
+      maxBands: { words: 'Allow it', part: { maxBands: this.mostBands() + 1 } },
+      slack: { words: 'Allow it', part: { slack: true } },
+      mount_N: { words: 'Allow it', part: { mount: true } },
+    }),
+  );
 
   /** The set-up that the next session would use, to go on from. */
   protected readonly inForce = computed(() => this.workbench.inForce());
+
+  constructor() {
+    effect(() => store(`otter.finder.${this.trainer()?.trainer.id ?? ''}`, this.preferences()));
+  }
+
+  protected prefer(part: Partial<FinderPreferences>): void {
+    this.preferences.update((present) => ({ ...present, ...part }));
+    if (this.found() !== null) void this.find();
+  }
+
+  protected loosen(part: Loosened): void {
+    this.loosened.update((present) => ({ ...present, ...part }));
+    void this.find();
+  }
 
   /** Asks for a little more than the set-up in force. */
   protected async findHarder(): Promise<void> {
     const mean = this.inForce()?.figures.mean;
     if (mean === undefined) return;
-    this.metric.set('mean');
+    this.kind.set('mean');
     this.wanted.set(Number(this.inUnit(mean * (1 + HARDER))));
     await this.find();
   }
@@ -109,7 +206,8 @@ export class FindPanel {
   protected async find(): Promise<void> {
     const target = this.wantedTarget();
     const input = this.workbench.input();
-    this.lines.set(null);
+    this.workbench.showInScene(null);
+    this.found.set(null);
     if (target === null || input === null) {
       this.amiss.set('Say how much: a figure of more than 0.');
       return;
@@ -122,8 +220,9 @@ export class FindPanel {
     this.busy.set(true);
     const subject = this.subject();
     const usable = this.workbench.usable();
+    const request = requestOf(input, usable, target, this.preferences(), this.loosened());
     const result = await this.finder
-      .propose(requestOf(input, usable, target), ASKED)
+      .ask({ kind: 'propose', request, most: ASKED })
       .catch((): typeof BROKEN => BROKEN);
     this.busy.set(false);
     if (result === BROKEN) {
@@ -132,60 +231,108 @@ export class FindPanel {
     }
     if (result === null || subject !== this.subject()) return;
     if (!result.ok) {
-      this.amiss.set('This exercise cannot be searched: a hand or a foot does not reach.');
+      const words = result.faults.map(
+        ({ expected, found }) => `found ${found}, expected ${expected}`,
+      );
+      this.amiss.set(`This cannot be searched: ${words.join('; ')}.`);
       return;
     }
-    this.target.set(target);
-    this.lines.set(this.shown(result.value));
+    this.found.set(this.foundOf(target, result.value));
   }
 
   protected cancel(): void {
     this.finder.cancel();
   }
 
+  /** Shows a line in the scene as long as it is pointed at. */
+  protected point(line: FoundLine | null): void {
+    this.workbench.showInScene(line?.solved ?? null);
+  }
+
   protected take(line: FoundLine): void {
-    this.workbench.take(line.part);
+    this.workbench.take('found', line.part);
   }
 
-  protected namesOf({ bands }: FoundLine): string {
-    return bands.map(({ record }) => record.name).join(' + ');
-  }
-
-  protected figureOf({ value }: FoundLine): string {
-    return this.isHelp()
+  /** A figure of what was asked for: help in per cent, a load in the unit on show. */
+  protected figureOf(value: number): string {
+    return this.found()?.target.metric === 'assistMean'
       ? `${(100 * value).toFixed(0)} %`
-      : `${this.inUnit(value)} ${this.demandUnit()}`;
+      : `${this.inUnit(value)} ${this.workbench.demandWord()}`;
   }
 
-  /** From the start to the end of the rep; beside help, what is left to the person. */
-  protected rangeOf({ solved }: FoundLine): string {
-    const { end, start } = solved.solved.summary;
-    const range = `${this.inUnit(start)} to ${this.inUnit(end)}`;
-    return this.isHelp() ? `${range} ${this.demandUnit()} left` : range;
+  protected inUnit(value: number): string {
+    const unit = this.workbench.demandUnit();
+    const figure = demandInUnit(value, unit, this.workbench.unit());
+    return figure.toFixed(unit === 'N' && this.workbench.unit() === 'N' ? 0 : 1);
   }
 
-  /** Whether the lines were found for help, whatever is chosen by now. */
-  private isHelp(): boolean {
-    return this.target()?.metric === 'assistMean';
-  }
-
-  private shown(proposals: readonly Proposal[]): FoundLine[] {
+  private foundOf(target: Target, { misses, proposals }: Proposed): Found | null {
     const input = this.workbench.input();
-    if (input === null) return [];
-    return withoutAlike(linesOf(input, this.workbench.usable(), proposals)).slice(0, SHOWN);
+    if (input === null) return null;
+    const usable = this.workbench.usable();
+    const all = withoutAlike(
+      proposals.flatMap((proposal) => lineOf(input, usable, proposal) ?? []),
+    );
+    const lines = this.preferences().withoutWarnings
+      ? all.filter(({ warnings }) => warnings.length === 0)
+      : all;
+    return {
+      target,
+      lines: lines.slice(0, SHOWN),
+      warned: all.length - lines.length,
+      // What an own limit can be loosened for must be safe; an anchor or room is to be had first.
+      misses: misses.filter(
+        ({ limit, proposal }) =>
+          this.loosenings()[limit] === undefined || lineOf(input, usable, proposal) !== undefined,
+      ),
+    };
   }
 
   private wantedTarget(): Target | null {
-    const metric = this.metric();
+    const kind = this.kind();
+    switch (kind) {
+      case 'repetitions':
+        return this.targetForRepetitions();
+      case 'asMuchAs': {
+        const other = this.workbench.saved().find(({ id }) => id === this.otherId());
+        return other === undefined ? null : asMuchAs(other);
+      }
+      default:
+        return this.targetFor(kind);
+    }
+  }
+
+  private targetForRepetitions(): Target | null {
+    const strength = this.strength();
+    const reps = this.reps();
+    if (strength === undefined || reps === null || !(reps > 0)) return null;
+    return { metric: 'mean', value: loadFor(strength, reps, Math.max(0, this.spare() ?? 0)) };
+  }
+
+  private targetFor(metric: Metric): Target | null {
     const wanted = this.wanted();
     if (wanted === null || !(wanted > 0)) return null;
     if (metric === 'assistMean') return { metric, value: wanted / 100 };
-    const isForce = this.unit() === 'N';
+    const isForce = this.workbench.demandUnit() === 'N';
     return { metric, value: isForce ? wanted / fromNewtons(1, this.workbench.unit()) : wanted };
   }
 
-  private inUnit(value: number): string {
-    const figure = demandInUnit(value, this.unit(), this.workbench.unit());
-    return figure.toFixed(this.unit() === 'N' && this.workbench.unit() === 'N' ? 0 : 1);
+  private mostBands(): number {
+    return this.loosened().maxBands ?? 3;
+  }
+
+  private missWords(limit: NearestMiss['limit']): string {
+    switch (limit) {
+      case 'maxBands':
+        return `With ${this.mostBands() + 1} bands at once`;
+      case 'slack':
+        return 'With bands that are slack for a part of the movement';
+      case 'mount_N':
+        return 'With more to hook into than the person’s limit';
+      case 'anchor_N':
+        return 'On an anchor that holds more';
+      case 'distance':
+        return 'With more room before the anchor';
+    }
   }
 }

@@ -2,9 +2,10 @@ import { knowBand, proposeSetups, type Target } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
 import { measuredBand, personRecord, placeRecord, pull } from '../../../testing/records';
 import type { KnownBand } from '../../bands/band-law';
-import type { WorkbenchInput } from '../workbench/workbench-model';
+import type { WorkbenchInput } from '../workbench/solve-workbench';
 import { EMPTY_WORKBENCH } from '../workbench/workbench-state';
-import { linesOf, requestOf, withoutAlike } from './found-lines';
+import { lineOf, requestOf, withoutAlike } from './found-lines';
+import { type FinderPreferences, USUAL_PREFERENCES } from './preferences';
 
 const TARGET: Target = { metric: 'mean', value: 80 };
 const MEASURED = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
@@ -31,9 +32,9 @@ function inputOf(part: Partial<WorkbenchInput> = {}): WorkbenchInput {
 }
 
 function found(input: WorkbenchInput, usable: readonly KnownBand[]) {
-  const result = proposeSetups(requestOf(input, usable, TARGET), 30);
+  const result = proposeSetups(requestOf(input, usable, TARGET, USUAL_PREFERENCES), 30);
   if (!result.ok) throw new Error(JSON.stringify(result.faults));
-  return linesOf(input, usable, result.value);
+  return result.value.flatMap((proposal) => lineOf(input, usable, proposal) ?? []);
 }
 
 describe('found set-ups', () => {
@@ -54,10 +55,12 @@ describe('found set-ups', () => {
       record: { ...band.record, material },
     });
     const bag = [of(MEASURED, 'synthetic'), of(SLIM, 'latexMoulded')];
-    expect(requestOf(allergic, bag, TARGET).kit.map(({ id }) => id)).toEqual([MEASURED.record.id]);
+    expect(requestOf(allergic, bag, TARGET, USUAL_PREFERENCES).kit.map(({ id }) => id)).toEqual([
+      MEASURED.record.id,
+    ]);
     const anchor = inputOf().anchor;
     const rated = inputOf({ anchor: anchor && { ...anchor, ratedLoad_N: 240 } });
-    expect(requestOf(rated, [MEASURED], TARGET).limits.anchor_N).toBe(80);
+    expect(requestOf(rated, [MEASURED], TARGET, USUAL_PREFERENCES).limits.anchor_N).toBe(80);
   });
 
   it('put what is known less surely behind', () => {
@@ -65,7 +68,7 @@ describe('found set-ups', () => {
       ...SLIM,
       calibration: SLIM.calibration && { ...SLIM.calibration, grade: 'label' },
     };
-    const { bandCost = {} } = requestOf(inputOf(), [MEASURED, label], TARGET);
+    const { bandCost = {} } = requestOf(inputOf(), [MEASURED, label], TARGET, USUAL_PREFERENCES);
     expect(bandCost['slim']).toBeGreaterThan(bandCost[MEASURED.record.id] ?? NaN);
   });
 
@@ -75,5 +78,39 @@ describe('found set-ups', () => {
     if (line === undefined) throw new Error('nothing found');
     expect(withoutAlike([line, { ...line, id: 'another way' }])).toEqual([line]);
     expect(withoutAlike(lines).length).toBeGreaterThan(0);
+  });
+
+  it('weigh what the trainer prefers', () => {
+    const costs = (part: Partial<FinderPreferences>) =>
+      requestOf(inputOf(), [MEASURED, SLIM], TARGET, { ...USUAL_PREFERENCES, ...part });
+    const none = costs({ stacking: 'smallestSteps' });
+    expect(Object.values(none.bandCost ?? {})).toEqual([0, 0]);
+    expect(Object.values(none.handling ?? {}).every((cost) => cost === 0)).toBeTrue();
+    const { bandCost = {} } = costs({ stacking: 'easyToMount' });
+    expect(bandCost[MEASURED.record.id]).toBeGreaterThan(bandCost['slim'] ?? NaN);
+    const state = { ...EMPTY_WORKBENCH, bandIds: ['slim'] };
+    const close = requestOf(inputOf({ state }), [MEASURED, SLIM], TARGET, {
+      ...USUAL_PREFERENCES,
+      closeToSet: true,
+    }).bandCost;
+    expect(close?.[MEASURED.record.id]).toBeGreaterThan(close?.['slim'] ?? NaN);
+  });
+
+  it('say what it takes to change over', () => {
+    const state = { ...EMPTY_WORKBENCH, bandIds: [MEASURED.record.id], distance_m: 2 };
+    const lines = found(inputOf({ state, bands: [MEASURED] }), [MEASURED, SLIM]);
+    const alone = lines.find(({ bands }) => bands.every(({ record }) => record.id === 'slim'));
+    expect(alone?.changeOver).toContain('Plank off, Plank on');
+    const kept = lines.find(({ part }) => part.bandIds?.join() === MEASURED.record.id);
+    expect(kept?.changeOver).toMatch(/^(laid another way, )?\d+ cm (back|closer)$/);
+  });
+
+  it('stay inside the room before the anchor', () => {
+    const anchor = inputOf().anchor;
+    const small = inputOf({ anchor: anchor && { ...anchor, room_m: 1.2 } });
+    expect(requestOf(small, [SLIM], TARGET, USUAL_PREFERENCES).distance.most).toBe(1.2);
+    for (const { part } of found(small, [MEASURED, SLIM])) {
+      expect(part.distance_m).toBeLessThanOrEqual(1.2);
+    }
   });
 });

@@ -1,7 +1,6 @@
 import {
   type Caution,
   fittedBand,
-  type Grade,
   greatestAnchorPull,
   hasLatex,
   type Proposal,
@@ -16,16 +15,21 @@ import {
   type SolvedWorkbench,
   solveWorkbench,
   type WorkbenchInput,
-} from '../workbench/workbench-model';
+} from '../workbench/solve-workbench';
+import { withPart } from '../workbench/changes';
 import type { WorkbenchState } from '../workbench/workbench-state';
+import { changeOverWords } from './change-over';
+import { bandCost, type FinderPreferences, routeHandling } from './preferences';
 
 /** Bands at once that are looked for. */
 const MOST_BANDS = 3;
 
-/** A band that is known less surely has to come this much nearer to be proposed first. */
-const DOUBT: Readonly<Record<Grade, number>> = { measured: 0, partial: 0.5, label: 2 };
-/** A band on watch is inspected before every use. */
-const WATCH_COST = 1;
+/** Limits that the trainer has loosened for a search. */
+export interface Loosened {
+  readonly maxBands?: number;
+  readonly slack?: true;
+  readonly mount?: true;
+}
 
 /** Lines of the same bands that come out so near to each other are one, as share of the figure. */
 const ALIKE = 0.02;
@@ -42,6 +46,8 @@ export interface FoundLine {
   /** Warnings that it comes with. */
   readonly warnings: readonly Caution[];
   readonly value: number;
+  /** What it takes to get there from what is set. */
+  readonly changeOver: string;
 }
 
 /** What is asked of the finder: the bag of bands that this person may use, at this place. */
@@ -49,28 +55,47 @@ export function requestOf(
   input: WorkbenchInput,
   usable: readonly KnownBand[],
   target: Target,
+  preferences: FinderPreferences,
+  loosened: Loosened = {},
 ): ProposalRequest<ExerciseDocument> {
-  const ratedLoad_N = input.anchor?.ratedLoad_N ?? null;
-  const kit = usable.filter(
-    ({ record }) => !(input.person.latexAllergy && hasLatex(record.material)),
-  );
+  const { anchor, exercise, person, state } = input;
+  const ratedLoad_N = anchor?.ratedLoad_N ?? null;
+  const kit = usable.filter(({ record }) => !(person.latexAllergy && hasLatex(record.material)));
+  const routes = (exercise.routes ?? []).filter((route) => loadsBothAlike(exercise, route));
+  const mounted =
+    exercise.bodyweight && preferences.stacking === 'easyToMount' && loosened.mount !== true;
   return {
     present: compositionOf(input),
     kit: kit.map(fittedBand),
-    routes: input.exercise.routes ?? [],
+    routes,
     target,
-    bandCost: Object.fromEntries(kit.map((band) => [band.record.id, bandCost(band)])),
+    bandCost: Object.fromEntries(
+      kit.map((band) => {
+        const { id } = band.record;
+        return [id, bandCost(band, preferences, state.bandIds.includes(id))];
+      }),
+    ),
+    handling: Object.fromEntries(
+      routes.map((route) => [route.id, routeHandling(route, preferences)]),
+    ),
     limits: {
-      maxBands: MOST_BANDS,
+      maxBands: loosened.maxBands ?? MOST_BANDS,
+      ...(loosened.slack === true ? { slack: true } : {}),
       ...(ratedLoad_N === null ? {} : { anchor_N: greatestAnchorPull(ratedLoad_N) }),
+      ...(mounted ? { mount_N: person.mountLimit_N } : {}),
     },
-    distance: DISTANCE_RANGE,
+    distance: { ...DISTANCE_RANGE, most: anchor?.room_m ?? DISTANCE_RANGE.most },
   };
 }
 
-function bandCost({ calibration, record }: KnownBand): number {
-  const doubt = calibration === null ? 0 : DOUBT[calibration.grade];
-  return doubt + (record.state === 'watch' ? WATCH_COST : 0);
+/** Whether both hands get the same of a route; where one limb works, any will do. */
+function loadsBothAlike(
+  { limbs, unilateral }: ExerciseDocument,
+  { path }: { readonly path: readonly string[] },
+): boolean {
+  if (unilateral === true || limbs === 1) return true;
+  const count = (contact: string): number => path.filter((name) => name === contact).length;
+  return count('gripL') === count('gripR');
 }
 
 /** Lines without those that are like one before them: the same bands, laid another way to the same end. */
@@ -85,38 +110,37 @@ function isAlike(a: FoundLine, b: FoundLine): boolean {
   return ids(a) === ids(b) && near(one.start, other.start) && near(one.end, other.end);
 }
 
-/** The proposals that no caution refuses, worked out as the workbench works them out. */
-export function linesOf(
+/** A proposal as the workbench works it out; undefined where a caution refuses it. */
+export function lineOf(
   input: WorkbenchInput,
   usable: readonly KnownBand[],
-  proposals: readonly Proposal[],
-): FoundLine[] {
-  return proposals.flatMap((proposal): FoundLine[] => {
-    const { bandIds, routeId, value, varied } = proposal;
-    const route = input.exercise.routes?.find(({ id }) => id === routeId);
-    if (route === undefined) return [];
-    const part: Partial<WorkbenchState> = {
-      ...varied,
-      bandIds,
-      routeIds: { ...input.state.routeIds, [route.for]: routeId },
-      linked: false,
-    };
-    const bands = bandIds.flatMap((id) => usable.find(({ record }) => record.id === id) ?? []);
-    const solved = solveWorkbench({ ...input, bands, state: { ...input.state, ...part } });
-    if (!('document' in solved)) return [];
-    if (solved.cautions.some(({ level }) => level === 'refuse')) return [];
-    return [
-      {
-        id: `${routeId} ${bandIds.join(' ')}`,
-        part,
-        bands,
-        words: [...variedWords(proposal), route.title].join(', '),
-        solved,
-        warnings: solved.cautions.filter(({ level }) => level === 'warn'),
-        value,
-      },
-    ];
-  });
+  proposal: Proposal,
+): FoundLine | undefined {
+  const { bandIds, routeIds, value, varied } = proposal;
+  const routes = (input.exercise.routes ?? []).filter(({ id }) => routeIds.includes(id));
+  const part: Partial<WorkbenchState> = {
+    ...varied,
+    bandIds,
+    routeIds: {
+      ...input.state.routeIds,
+      ...Object.fromEntries(routes.map((route) => [route.for, route.id])),
+    },
+    linked: false,
+  };
+  const changed = withPart(input, usable, part);
+  const solved = solveWorkbench(changed);
+  if (!('document' in solved)) return undefined;
+  if (solved.cautions.some(({ level }) => level === 'refuse')) return undefined;
+  return {
+    id: `${routeIds.join()} ${bandIds.join(' ')}`,
+    part,
+    bands: changed.bands,
+    words: [...variedWords(proposal), ...routes.map(({ title }) => title)].join(', '),
+    solved,
+    warnings: solved.cautions.filter(({ level }) => level === 'warn'),
+    value,
+    changeOver: changeOverWords(input, part, usable),
+  };
 }
 
 function variedWords({ varied: { distance_m, slip_m, stance_m } }: Proposal): string[] {

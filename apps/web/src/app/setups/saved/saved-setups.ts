@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { SetupRecord } from '@wiry-otter/contracts';
@@ -27,8 +27,6 @@ import { WorkbenchStore } from '../workbench/workbench-store';
   templateUrl: './saved-setups.html',
 })
 export class SavedSetups {
-  readonly demandUnit = input.required<string>();
-
   private readonly api = inject(StudioApi);
   private readonly global = inject(Store);
   private readonly router = inject(Router);

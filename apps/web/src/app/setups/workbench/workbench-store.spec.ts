@@ -125,19 +125,25 @@ describe('workbench store', () => {
     expect(workbench.set.stance_m()).toBeNull();
   });
 
-  it('tells what changes would cost, and the cable of equal mean', () => {
+  it('tells what each change would do, and the cable of equal mean', () => {
     const workbench = openWorkbench();
-    expect([...workbench.costs()]).toEqual([]);
+    expect([...workbench.changes()]).toEqual([]);
     workbench.toggleBand(BAND.id);
-    const back = [...workbench.costs()].find(({ id }) => id === 'back');
+    const back = [...workbench.changes()].find(({ id }) => id === 'back');
     expect(back?.difference).toBeGreaterThan(0);
-    const off = [...workbench.costs()].find(({ id }) => id === `off ${BAND.id}`);
+    const off = [...workbench.changes()].find(({ id }) => id === `off ${BAND.id}`);
     expect(off?.share).toBeCloseTo(-1, 6);
+    // What a change says is what comes of taking it.
+    const before = workbench.solved()?.solved.summary.mean ?? NaN;
+    workbench.take('change', back?.part ?? {});
+    const after = workbench.solved()?.solved.summary.mean ?? NaN;
+    expect(after - before).toBeCloseTo(back?.difference ?? NaN, 9);
+    workbench.undo();
     // Folded between the anchor and each hand, the loop is half as long.
-    const fold = [...workbench.costs()].find(({ id }) => id === 'fold folded');
+    const fold = [...workbench.changes()].find(({ id }) => id === 'fold folded');
     expect(fold?.share).toBeGreaterThan(1);
     workbench.chooseRoute('continuous', 'folded');
-    expect([...workbench.costs()].some(({ id }) => id.startsWith('fold'))).toBeFalse();
+    expect([...workbench.changes()].some(({ id }) => id.startsWith('fold'))).toBeFalse();
     // A row pulls level: no free weight is like it.
     expect(workbench.comparable()).toEqual(['cable']);
     expect(workbench.equalCable()?.amount).toBeGreaterThan(0);

@@ -1,49 +1,16 @@
-import { computed, effect, inject, type Signal, untracked } from '@angular/core';
-import { Store } from '@ngrx/store';
-import {
-  patchState,
-  signalStore,
-  withComputed,
-  withHooks,
-  withMethods,
-  withState,
-} from '@ngrx/signals';
+import { computed, effect, untracked } from '@angular/core';
+import { patchState, signalStore, withHooks, withMethods, withState } from '@ngrx/signals';
 import type { ExerciseDocument, SetupRecord } from '@wiry-otter/contracts';
-import {
-  type ChangeCost,
-  createRigger,
-  type Cure,
-  equalCable,
-  equalDumbbell,
-  type EqualWeight,
-  type Fault,
-  isContinuous,
-  pullsLevel,
-} from '@wiry-otter/core';
-import { format } from 'date-fns';
-import { knownExercises } from '../../exercises/known-exercises';
-import { accountFeature } from '../../state/account';
-import { bandsFeature } from '../../state/bands';
+import type { Cure } from '@wiry-otter/core';
 import { readStored, storeAtRest, storeWaiting } from '../../state/storage';
-import { studioFeature } from '../../state/studio';
-import { bestAnchor, isOnBody, missingWords, usableAnchors } from '../kit';
+import { bestAnchor, isOnBody, usableAnchors } from '../kit';
+import { type Change, changesOf } from './changes';
+import { DISTANCE_RANGE } from './solve-workbench';
 import { withUndo } from './undo';
-import {
-  linkingOnWorkbench,
-  costsOf,
-  DISTANCE_RANGE,
-  type SolvedWorkbench,
-  solveWorkbench,
-  usableBands,
-  type WorkbenchInput,
-} from './workbench-model';
+import { withSettled } from './with-settled';
+import { withSolution } from './with-solution';
+import { withSubject } from './with-subject';
 import { EMPTY_WORKBENCH, stateOf, storedWorkbench, type WorkbenchState } from './workbench-state';
-
-/** Unless the trainer says otherwise, the wanted mean lies this close to the one in force. */
-const WANTED_SHARE = 0.1;
-
-/** The same at every solve that goes well, so that nothing shown has changed. */
-const NO_FAULTS: readonly Fault[] = [];
 
 /** Bounds of what can be typed. */
 const LIMITS = {
@@ -61,134 +28,9 @@ export type Figure = keyof typeof LIMITS;
 export const WorkbenchStore = signalStore(
   withState({ set: EMPTY_WORKBENCH }),
   withUndo(),
-  withComputed(({ set }, store = inject(Store)) => {
-    const people = store.selectSignal(studioFeature.selectPeople);
-    const places = store.selectSignal(studioFeature.selectPlaces);
-    const setups = store.selectSignal(studioFeature.selectSetups);
-    const focusId = store.selectSignal(studioFeature.selectFocusId);
-    const known = store.selectSignal(bandsFeature.selectKnown);
-    const account = store.selectSignal(accountFeature.selectAccount);
-    const prescriptions = store.selectSignal(studioFeature.selectPrescriptions);
-    const own = store.selectSignal(studioFeature.selectExercises);
-    const exercises = computed(() => knownExercises(own()));
-    const exercise = computed(
-      () => exercises().get(set.exerciseId()) ?? [...exercises().values()][0],
-    );
-    const place = computed(() => places().find(({ id }) => id === set.placeId()) ?? places()[0]);
-    const anchors = computed(() => usableAnchors(exercise(), place()));
-    const usable = computed(() => usableBands(known()));
-    return {
-      known,
-      unit: store.selectSignal(accountFeature.selectForceUnit),
-      eyesRule: computed(() => account()?.studio.eyesRule ?? false),
-      person: computed(() => people().find(({ id }) => id === focusId())),
-      places,
-      place,
-      exercises,
-      exercise,
-      anchors,
-      anchor: computed(
-        () =>
-          anchors().find(({ id }) => id === set.anchorId()) ??
-          bestAnchor(exercise(), anchors(), set.height_m()) ??
-          null,
-      ),
-      /** What the place lacks for the exercise, in words; nothing where it has all. */
-      missing: computed(() => missingWords(exercise(), place(), places())),
-      usable,
-      /** The usable bands, and which of them are put on. */
-      bag: computed(() => {
-        const on = set.bandIds();
-        return usable().map((band) => ({ band, on: on.includes(band.record.id) }));
-      }),
-      /** The prescription in force for the person and exercise. */
-      current: computed(() =>
-        prescriptions().find(
-          ({ personId, exerciseId }) => personId === focusId() && exerciseId === exercise()?.id,
-        ),
-      ),
-      saved: computed(() =>
-        setups()
-          .filter(
-            ({ personId, exerciseId }) => personId === focusId() && exerciseId === exercise()?.id,
-          )
-          .sort((a, b) => a.figures.mean - b.figures.mean),
-      ),
-    };
-  }),
-  withComputed((store) => {
-    const rig = createRigger();
-    const input = computed((): WorkbenchInput | null => {
-      const person = store.person();
-      const exercise = store.exercise();
-      if (person === undefined || exercise === undefined) return null;
-      const usable = store.usable();
-      return {
-        person,
-        exercise,
-        anchor: store.anchor(),
-        bands: store.set
-          .bandIds()
-          .flatMap((id) => usable.find(({ record }) => record.id === id) ?? []),
-        get today() {
-          return format(new Date(), 'yyyy-MM-dd');
-        },
-        eyesRule: store.eyesRule(),
-        unit: store.unit(),
-        state: store.set(),
-      };
-    });
-    const outcome = computed(() => {
-      const present = input();
-      return present === null ? null : solveWorkbench(present, rig);
-    });
-    const solved = computed<SolvedWorkbench | null>(() => {
-      const value = outcome();
-      return value !== null && 'document' in value ? value : null;
-    });
-    const inForce = computed(() => store.saved().find(({ id }) => id === store.current()?.setupId));
-    return {
-      /** All that the workbench is solved from; null without a person and an exercise. */
-      input,
-      /** The set-up that the person's next session would use. */
-      inForce,
-      /** The mean aimed at: what the trainer set, else about the set-up in force. */
-      wanted: computed<WorkbenchState['wanted']>(() => {
-        const mean = inForce()?.figures.mean;
-        return (
-          store.set.wanted() ??
-          (mean === undefined
-            ? null
-            : { from: mean * (1 - WANTED_SHARE), to: mean * (1 + WANTED_SHARE) })
-        );
-      }),
-      solved,
-      /** How the loops put on can hang one through the other; null where they cannot. */
-      linking: computed(() => {
-        const present = input();
-        return (present && linkingOnWorkbench(present)) ?? null;
-      }),
-      /** The loops put on, in their order. */
-      loops: computed(() =>
-        (input()?.bands ?? []).filter(({ record }) => isContinuous(record.kind)),
-      ),
-      faults: computed(() => {
-        const value = outcome();
-        return value === null || 'document' in value ? NO_FAULTS : value;
-      }),
-      /** What the bands can be compared with: a free weight only where they do not pull level. */
-      comparable: computed<readonly EqualWeight['kind'][]>(() => {
-        const present = solved();
-        if (present === null || present.document.runs.length === 0) return [];
-        const level = pullsLevel(present.document, present.solved);
-        return level ? ['cable'] : ['dumbbell', 'cable'];
-      }),
-      /** The same exercise with a free weight of equal mean. */
-      equalDumbbell: equalWith(solved, equalDumbbell),
-      /** The same exercise with a cable of equal mean. */
-      equalCable: equalWith(solved, equalCable),
-    };
-  }),
+  withSubject(),
+  withSolution(),
+  withSettled(),
   withMethods((store) => {
     /** Held to where the anchor can be put, and to whole centimetres. */
     const heldHeight = (height_m: number): number => {
@@ -217,15 +59,16 @@ export const WorkbenchStore = signalStore(
         .find(({ id }) => id === placeId)
         ?.anchors.find(({ id }) => id === anchorId)?.girth_m ?? 0;
     return {
-      /** What each change would cost: a dozen other set-ups, each solved when it is asked for. */
-      *costs(): Generator<ChangeCost, void, void> {
+      /** What each change would do: a dozen other set-ups, each solved when it is asked for. */
+      *changes(): Generator<Change, void, void> {
         const present = store.input();
         if (present === null || store.solved()?.document.runs.length === 0) return;
-        yield* costsOf(present, store.usable());
+        yield* changesOf(present, store.usable());
       },
       /** Moves the person along the floor, held within reach of the anchor. */
       setDistance(distance_m: number): void {
-        const held = Math.min(DISTANCE_RANGE.most, Math.max(DISTANCE_RANGE.least, distance_m));
+        const farthest_m = store.anchor()?.room_m ?? DISTANCE_RANGE.most;
+        const held = Math.min(farthest_m, Math.max(DISTANCE_RANGE.least, distance_m));
         store.change('distance', { distance_m: inCentimetres(held) });
       },
       /** Moves the anchor along its wall, as far as the place allows. */
@@ -282,9 +125,10 @@ export const WorkbenchStore = signalStore(
           bandIds: on.includes(id) ? on.filter((band) => band !== id) : [...on, id],
         });
       },
-      /** Takes over what was found: bands, their route, where to stand or grip. */
-      take(part: Partial<WorkbenchState>): void {
-        changeAnew('found', part);
+      /** Takes over a set-up that was found, or one of the changes; `what` names it for undo. */
+      take(what: string, part: Partial<WorkbenchState>): void {
+        store.showInScene(null);
+        changeAnew(what, part);
       },
       chooseExercise(exerciseId: string): void {
         changeAnew('exercise', {
@@ -368,17 +212,6 @@ export const WorkbenchStore = signalStore(
     },
   }),
 );
-
-function equalWith(
-  solved: Signal<SolvedWorkbench | null>,
-  equal: typeof equalDumbbell,
-): Signal<EqualWeight | undefined> {
-  return computed(() => {
-    const present = solved();
-    if (present === null || present.document.runs.length === 0) return undefined;
-    return equal(present.document, present.solved.summary.mean);
-  });
-}
 
 /** Lengths to whole centimetres; kilograms and turns to as many decimals. */
 function inCentimetres(value: number): number {

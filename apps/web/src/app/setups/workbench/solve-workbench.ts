@@ -1,6 +1,5 @@
 import type {
   AnchorRecord,
-  BandRecord,
   CompleteSetupDocument,
   ExerciseDocument,
   PersonRecord,
@@ -9,17 +8,13 @@ import {
   bandFacts,
   BY_EYE,
   BY_MARKS,
-  canBeUsed,
   type Caution,
-  type ChangeCost,
   type Composition,
   composeSetup,
-  DEFAULT_WIDTHS,
   type Fault,
   findCautions,
   fittedBand,
   type ForceUnit,
-  hasLatex,
   headClearance,
   isContinuous,
   linkingOf,
@@ -30,9 +25,9 @@ import {
   solutionSpread,
   type SolvedRig,
   type Spread,
-  whatIf,
 } from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
+import { chosenRoutes } from './routes';
 import type { WorkbenchState } from './workbench-state';
 
 /** How near and how far a person can stand from an anchor, m. */
@@ -152,7 +147,7 @@ export function linkingOnWorkbench({
 }
 
 /** Bands with a law that the exercise has a route for. */
-function layableBands({ bands, exercise }: WorkbenchInput): KnownBand[] {
+export function layableBands({ bands, exercise }: WorkbenchInput): KnownBand[] {
   return bands.filter(({ record, calibration }) => {
     const form = isContinuous(record.kind) ? 'continuous' : 'open';
     return calibration !== null && exercise.routes?.some((route) => route.for === form);
@@ -164,108 +159,4 @@ function weightsOf({ limbs }: ExerciseDocument, { weight_kg }: WorkbenchState): 
   if (weight_kg <= 0) return [];
   const hands = limbs === 1 ? ['gripR'] : ['gripL', 'gripR'];
   return hands.map((at) => ({ at, mass_kg: weight_kg }));
-}
-
-/** Steps whose cost the trainer is told, m. */
-const STEP = { distance: 0.1, stance: 0.05, grip: 0.05 } as const;
-
-/**
- * What 10 cm of distance, 5 cm of stance or grip, a turn, a fold and each band of the bag would
- * cost; each is solved when it is asked for.
- */
-export function* costsOf(
-  input: WorkbenchInput,
-  bag: readonly KnownBand[],
-): Generator<ChangeCost, void, void> {
-  const present = compositionOf(input);
-  const { anchor, bands, widths } = present;
-  const stance_m =
-    widths?.stance_m ?? defaultWidth(input.exercise, 'stance') * present.body.stature_m;
-  const stretched = anchor !== undefined && input.exercise.anchor?.side !== 'over';
-  const others = bag.filter(
-    ({ record }) =>
-      !bands.some(({ id }) => id === record.id) &&
-      !(input.person.latexAllergy && hasLatex(record.material)),
-  );
-  const withBand = (band: KnownBand): Partial<Composition<ExerciseDocument>> => ({
-    bands: layableBands({ ...input, bands: [...input.bands, band] }).map(fittedBand),
-  });
-  const costs = whatIf(present, [
-    ...(stretched
-      ? [
-          {
-            id: 'back',
-            part: { anchor: { ...anchor, distance_m: anchor.distance_m + STEP.distance } },
-          },
-          {
-            id: 'closer',
-            part: { anchor: { ...anchor, distance_m: anchor.distance_m - STEP.distance } },
-          },
-        ]
-      : []),
-    ...(input.exercise.anchor === undefined
-      ? [{ id: 'stance', part: { widths: { ...widths, stance_m: stance_m + STEP.stance } } }]
-      : []),
-    { id: 'grip', part: { slip_m: (present.slip_m ?? 0) + STEP.grip } },
-    ...((anchor?.girth_m ?? 0) > 0
-      ? [{ id: 'wrap', part: { wraps: (present.wraps ?? 0) + 1 } }]
-      : []),
-    ...foldedRoutes(input).map((route) => ({
-      id: `fold ${route.id}`,
-      part: {
-        linked: false,
-        routes: present.routes.map((other) => (other.for === route.for ? route : other)),
-      },
-    })),
-    ...bands.map(({ id }) => ({
-      id: `off ${id}`,
-      part: { bands: bands.filter((band) => band.id !== id) },
-    })),
-    ...others.map((band) => ({ id: `on ${band.record.id}`, part: withBand(band) })),
-  ]);
-  for (const cost of costs) if (Math.abs(cost.difference) > 1e-9) yield cost;
-}
-
-/** For each form of band on the workbench, the first route that folds it once more than the chosen one. */
-function foldedRoutes(input: WorkbenchInput): NonNullable<ExerciseDocument['routes']> {
-  const { exercise, state } = input;
-  const on = layableBands(input).map(({ record }) => isContinuous(record.kind));
-  return chosenRoutes(exercise, state)
-    .filter((chosen) => on.includes(chosen.for === 'continuous'))
-    .flatMap(
-      (chosen) =>
-        exercise.routes?.find(
-          (route) => route.for === chosen.for && folds(route) > folds(chosen),
-        ) ?? [],
-    );
-}
-
-/** How often a path comes back to a contact it has been at. */
-function folds({ path }: { readonly path: readonly string[] }): number {
-  return path.length - new Set(path).size;
-}
-
-/** Width of grip or stance of an exercise, in statures. */
-export function defaultWidth({ widths }: ExerciseDocument, which: 'grip' | 'stance'): number {
-  return widths?.[which] ?? DEFAULT_WIDTHS[which];
-}
-
-/** One route per form of band: the chosen one, else the exercise's first. */
-export function chosenRoutes(
-  exercise: ExerciseDocument,
-  { routeIds }: Pick<WorkbenchState, 'routeIds'>,
-): NonNullable<ExerciseDocument['routes']> {
-  const routes = exercise.routes ?? [];
-  return (['continuous', 'open'] as const).flatMap((form) => {
-    const offered = routes.filter((route) => route.for === form);
-    return offered.find(({ id }) => id === routeIds[form]) ?? offered[0] ?? [];
-  });
-}
-
-/** Bands that may be put into a set-up, tagged ones first. */
-export function usableBands(bands: readonly KnownBand[]): KnownBand[] {
-  const rank = ({ record }: { record: BandRecord }): number => record.tag ?? 10;
-  return bands
-    .filter((band) => canBeUsed(band) && band.calibration !== null)
-    .sort((a, b) => rank(a) - rank(b));
 }

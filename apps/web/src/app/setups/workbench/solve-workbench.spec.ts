@@ -3,12 +3,8 @@ import { findExercise } from '@wiry-otter/catalogue';
 import { bandRecord, measuredBand, personRecord, pull } from '../../../testing/records';
 import { type RibbonSpan, ribbonSpans } from '../../scene/ribbon-spans';
 import { SCENE, sceneView, toScene } from '../../scene/scene-geometry';
-import {
-  type SolvedWorkbench,
-  solveWorkbench,
-  usableBands,
-  type WorkbenchInput,
-} from './workbench-model';
+import { type SolvedWorkbench, solveWorkbench, type WorkbenchInput } from './solve-workbench';
+import { usableBands } from './routes';
 import { EMPTY_WORKBENCH, laidOver, type WorkbenchState } from './workbench-state';
 
 const PERSON = personRecord();

@@ -1,0 +1,95 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { ExerciseDocument } from '@wiry-otter/contracts';
+import { type Body, prepareExercise } from '@wiry-otter/core';
+import { drawFigure } from '../drawing/figure';
+import { figurePlaces } from '../drawing/figure-places';
+import { FigureShape } from '../drawing/figure-shape';
+import { JOINTS } from '../scene/drawn-joints';
+
+/** The picture's own size, px, and what is kept free at its edges. */
+const SIZE = 112;
+const EDGE = 7;
+/** The body round its joints, m. */
+const ROUND_JOINTS_M = 0.12;
+/** Nobody is drawn larger than this, so that all standing people are of one size, px a metre. */
+const MOST_PX_PER_METRE = 50;
+const SAMPLES = 3;
+
+/** How an exercise ends, drawn small, with its start as a ghost. */
+@Component({
+  selector: 'otter-pose-picture',
+  imports: [FigureShape],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <svg
+      class="block w-full bg-sheet"
+      [attr.viewBox]="'0 0 ' + size + ' ' + size"
+      aria-hidden="true"
+    >
+      @if (drawn(); as figures) {
+        @if (figures.floor !== null) {
+          <svg:line
+            x1="0"
+            [attr.x2]="size"
+            [attr.y1]="figures.floor"
+            [attr.y2]="figures.floor"
+            stroke="var(--faint)"
+            stroke-width="1.5"
+          />
+        }
+        <svg:g [otterFigure]="figures.start" [ghost]="true" />
+        <svg:g [otterFigure]="figures.end" />
+      }
+    </svg>
+  `,
+})
+export class PosePicture {
+  readonly exercise = input.required<ExerciseDocument>();
+  readonly body = input.required<Body>();
+
+  protected readonly size = SIZE;
+  protected readonly drawn = computed(() => {
+    const exercise = this.exercise();
+    const body = this.body();
+    const result = prepareExercise(exercise, body, { samples: SAMPLES });
+    if (!result.ok) return null;
+    const prepared = result.value;
+    const joints = [0, SAMPLES - 1].flatMap((k) => {
+      const place = figurePlaces(exercise, body, prepared, k);
+      return JOINTS.flatMap((joint) => {
+        const at = place(joint);
+        return at === undefined ? [] : [at];
+      });
+    });
+    const across = rangeOf(joints.map(([x]) => x));
+    const up = rangeOf(joints.map(([, y]) => y));
+    const room = SIZE - 2 * EDGE;
+    const pxPerMetre = Math.min(
+      MOST_PX_PER_METRE,
+      room / (across.most - across.least),
+      room / (up.most - up.least),
+    );
+    const middle = (across.least + across.most) / 2;
+    // Who stands or lies on the floor is drawn at the foot of the picture, all others in its middle.
+    const onFloor = exercise.plane !== 'transverse' && up.least < ROUND_JOINTS_M;
+    const foot = onFloor ? SIZE - EDGE : SIZE / 2 + ((up.most - up.least) / 2) * pxPerMetre;
+    const toPicture = (x_m: number, y_m: number) => ({
+      x: SIZE / 2 + (x_m - middle) * pxPerMetre,
+      y: foot - (y_m - up.least) * pxPerMetre,
+    });
+    const figureAt = (k: number) => drawFigure(exercise, body, prepared, k, toPicture, pxPerMetre);
+    return {
+      start: figureAt(0),
+      end: figureAt(SAMPLES - 1),
+      floor: onFloor ? toPicture(0, 0).y : null,
+    };
+  });
+}
+
+/** The least and the most of some places, with the body round them, m. */
+function rangeOf(values_m: readonly number[]): { readonly least: number; readonly most: number } {
+  return {
+    least: Math.min(...values_m) - ROUND_JOINTS_M,
+    most: Math.max(...values_m) + ROUND_JOINTS_M,
+  };
+}

@@ -1,0 +1,47 @@
+import type { KnownBand } from '../../bands/band-law';
+import { defaultWidth } from '../workbench/routes';
+import type { WorkbenchInput } from '../workbench/solve-workbench';
+import type { WorkbenchState } from '../workbench/workbench-state';
+
+/** What it takes to get from what is set to a set-up that was found, in words. */
+export function changeOverWords(
+  { exercise, person, state }: Pick<WorkbenchInput, 'exercise' | 'person' | 'state'>,
+  part: Partial<WorkbenchState>,
+  bag: readonly KnownBand[],
+): string {
+  const name = (id: string): string =>
+    bag.find(({ record }) => record.id === id)?.record.name ?? 'a band';
+  const wanted = part.bandIds ?? state.bandIds;
+  const off = state.bandIds.filter((id) => !wanted.includes(id)).map(name);
+  const on = wanted.filter((id) => !state.bandIds.includes(id)).map(name);
+  const ownStance_m = defaultWidth(exercise, 'stance') * (state.body ?? person).stature_m;
+  const by = {
+    distance: centimetres(part.distance_m, state.distance_m),
+    slip: centimetres(part.slip_m, state.slip_m),
+    stance: centimetres(part.stance_m ?? undefined, state.stance_m ?? ownStance_m),
+  };
+  const stays = wanted.some((id) => state.bandIds.includes(id));
+  const relaid = Object.entries(part.routeIds ?? {}).some(
+    ([form, id]) =>
+      state.routeIds[form as 'continuous' | 'open'] !== null &&
+      state.routeIds[form as 'continuous' | 'open'] !== id,
+  );
+  const steps = [
+    ...(off.length > 0 ? [`${off.join(' and ')} off`] : []),
+    ...(on.length > 0 ? [`${on.join(' and ')} on`] : []),
+    ...(stays && relaid ? ['laid another way'] : []),
+    ...(by.distance === 0
+      ? []
+      : [`${Math.abs(by.distance)} cm ${by.distance > 0 ? 'back' : 'closer'}`]),
+    ...(by.slip === 0 ? [] : [`grip ${Math.abs(by.slip)} cm ${by.slip > 0 ? 'lower' : 'higher'}`]),
+    ...(by.stance === 0
+      ? []
+      : [`stance ${Math.abs(by.stance)} cm ${by.stance > 0 ? 'wider' : 'closer'}`]),
+  ];
+  return steps.length === 0 ? 'as it is set' : steps.join(', ');
+}
+
+/** How far a length is changed, whole centimetres; 0 where it is left alone. */
+function centimetres(to_m: number | undefined, from_m: number): number {
+  return to_m === undefined ? 0 : Math.round(100 * (to_m - from_m));
+}

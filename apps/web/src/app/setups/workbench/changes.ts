@@ -1,0 +1,105 @@
+import { hasLatex } from '@wiry-otter/core';
+import type { KnownBand } from '../../bands/band-law';
+import { defaultWidth, foldedRoutes } from './routes';
+import { layableBands, solveWorkbench, type WorkbenchInput } from './solve-workbench';
+import type { WorkbenchState } from './workbench-state';
+
+/** Steps whose cost the trainer is told, m. */
+const STEP_M = { distance: 0.1, stance: 0.05, grip: 0.05 } as const;
+/** A smaller difference than this is none, as share of the mean. */
+const NOTHING = 1e-9;
+
+/** One change of what is set, and what it does to the mean demand. */
+export interface Change {
+  /** What is changed, with the band's or the route's id where it is one of several. */
+  readonly id: string;
+  /** What taking it sets. */
+  readonly part: Partial<WorkbenchState>;
+  /** Mean demand with the change less the mean without, in the demand's unit. */
+  readonly difference: number;
+  /** The difference as share of the mean without; null where nothing is asked without. */
+  readonly share: number | null;
+  /** What a caution refuses it for; null where none does. */
+  readonly refusal: string | null;
+}
+
+/**
+ * What 10 cm of distance, 5 cm of stance or grip, a turn, a fold and each band of the bag would
+ * do; each is solved when it is asked for. Left out: what cannot be laid, what changes nothing,
+ * and latex for the allergic.
+ */
+export function* changesOf(
+  input: WorkbenchInput,
+  bag: readonly KnownBand[],
+): Generator<Change, void, void> {
+  const present = solveWorkbench(input);
+  if (!('document' in present)) return;
+  const before = present.solved.summary.mean;
+  for (const { id, part } of offered(input, bag)) {
+    const changed = solveWorkbench(withPart(input, bag, part));
+    if (!('document' in changed)) continue;
+    const difference = changed.solved.summary.mean - before;
+    if (Math.abs(difference) <= NOTHING * Math.max(1, before)) continue;
+    yield {
+      id,
+      part,
+      difference,
+      share: before > 0 ? difference / before : null,
+      refusal: changed.cautions.find(({ level }) => level === 'refuse')?.text ?? null,
+    };
+  }
+}
+
+/** What is solved with a part of it set anew; the bands come from the bag. */
+export function withPart(
+  input: WorkbenchInput,
+  bag: readonly KnownBand[],
+  part: Partial<WorkbenchState>,
+): WorkbenchInput {
+  const state = { ...input.state, ...part };
+  const bands =
+    part.bandIds?.flatMap((id) => bag.find(({ record }) => record.id === id) ?? []) ?? input.bands;
+  return { ...input, bands, state };
+}
+
+function offered(input: WorkbenchInput, bag: readonly KnownBand[]): Pick<Change, 'id' | 'part'>[] {
+  const { anchor, exercise, person, state } = input;
+  const { stature_m } = state.body ?? person;
+  const stance_m = state.stance_m ?? defaultWidth(exercise, 'stance') * stature_m;
+  const aside = exercise.anchor !== undefined && exercise.anchor.side !== 'over';
+  const { bandIds } = state;
+  const others = bag.filter(
+    ({ record }) =>
+      !bandIds.includes(record.id) && !(person.latexAllergy && hasLatex(record.material)),
+  );
+  const on = layableBands(input);
+  return [
+    ...(aside
+      ? [
+          { id: 'back', part: { distance_m: centimetres(state.distance_m + STEP_M.distance) } },
+          { id: 'closer', part: { distance_m: centimetres(state.distance_m - STEP_M.distance) } },
+        ]
+      : []),
+    ...(exercise.anchor === undefined
+      ? [{ id: 'stance', part: { stance_m: centimetres(stance_m + STEP_M.stance) } }]
+      : []),
+    { id: 'grip', part: { slip_m: centimetres(state.slip_m + STEP_M.grip) } },
+    ...((anchor?.girth_m ?? 0) > 0 ? [{ id: 'wrap', part: { wraps: state.wraps + 1 } }] : []),
+    ...foldedRoutes(exercise, state, on).map((route) => ({
+      id: `fold ${route.id}`,
+      part: { linked: false, routeIds: { ...state.routeIds, [route.for]: route.id } },
+    })),
+    ...on.map(({ record: { id } }) => ({
+      id: `off ${id}`,
+      part: { bandIds: bandIds.filter((other) => other !== id) },
+    })),
+    ...others.map(({ record: { id } }) => ({
+      id: `on ${id}`,
+      part: { bandIds: [...bandIds, id] },
+    })),
+  ];
+}
+
+function centimetres(value_m: number): number {
+  return Math.round(value_m * 100) / 100;
+}

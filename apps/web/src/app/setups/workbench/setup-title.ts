@@ -1,0 +1,20 @@
+import { LONGEST_TITLE } from '@wiry-otter/contracts';
+import type { SolvedWorkbench } from './solve-workbench';
+import type { WorkbenchState } from './workbench-state';
+
+/** The name a set-up goes by unless the trainer gives another: its bands, and where it stands. */
+export function setupTitle(
+  { bands, document }: Pick<SolvedWorkbench, 'bands' | 'document'>,
+  { bandIds, distance_m }: Pick<WorkbenchState, 'bandIds' | 'distance_m'>,
+): string {
+  const { anchor } = document.exercise;
+  const linked = document.links !== undefined;
+  // A chain is named in the order in which it hangs, a stack in that of the tags.
+  const rank = ({ record }: (typeof bands)[number]): number =>
+    linked ? bandIds.indexOf(record.id) : (record.tag ?? 10);
+  const names = bands.toSorted((a, b) => rank(a) - rank(b)).map(({ record }) => record.name);
+  const at = anchor === undefined || anchor.side === 'over' ? '' : ` at ${distance_m.toFixed(2)} m`;
+  const rest = `${at}${document.side === 'left' ? ', left' : ''}`;
+  const title = `${names.join(linked ? ' linked with ' : ' + ')}${rest}`;
+  return title.length <= LONGEST_TITLE ? title : `${names.length} bands${rest}`;
+}

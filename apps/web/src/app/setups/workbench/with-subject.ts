@@ -1,0 +1,79 @@
+import { computed, inject } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { signalStoreFeature, type, withComputed } from '@ngrx/signals';
+import type { Body } from '@wiry-otter/core';
+import { knownExercises } from '../../exercises/known-exercises';
+import { accountFeature } from '../../state/account';
+import { bandsFeature } from '../../state/bands';
+import { studioFeature } from '../../state/studio';
+import { bestAnchor, missingWords, usableAnchors } from '../kit';
+import { usableBands } from './routes';
+import type { WorkbenchState } from './workbench-state';
+
+/** Where nobody is in focus. */
+const DEFAULT_BODY: Body = { stature_m: 1.75, mass_kg: 70 };
+
+/** Whom and what the workbench is about: the person in focus, the exercise, the place, its anchors and the bag. */
+export function withSubject() {
+  return signalStoreFeature(
+    { state: type<{ set: WorkbenchState }>() },
+    withComputed(({ set }, store = inject(Store)) => {
+      const people = store.selectSignal(studioFeature.selectPeople);
+      const person = computed(() => people().find(({ id }) => id === focusId()));
+      const places = store.selectSignal(studioFeature.selectPlaces);
+      const setups = store.selectSignal(studioFeature.selectSetups);
+      const focusId = store.selectSignal(studioFeature.selectFocusId);
+      const known = store.selectSignal(bandsFeature.selectKnown);
+      const account = store.selectSignal(accountFeature.selectAccount);
+      const prescriptions = store.selectSignal(studioFeature.selectPrescriptions);
+      const own = store.selectSignal(studioFeature.selectExercises);
+      const exercises = computed(() => knownExercises(own()));
+      const exercise = computed(
+        () => exercises().get(set.exerciseId()) ?? [...exercises().values()][0],
+      );
+      const place = computed(() => places().find(({ id }) => id === set.placeId()) ?? places()[0]);
+      const anchors = computed(() => usableAnchors(exercise(), place()));
+      const usable = computed(() => usableBands(known()));
+      return {
+        known,
+        unit: store.selectSignal(accountFeature.selectForceUnit),
+        eyesRule: computed(() => account()?.studio.eyesRule ?? false),
+        person,
+        places,
+        /** The person's body, or the one tried out. */
+        body: computed<Body>(() => set.body() ?? person() ?? DEFAULT_BODY),
+        place,
+        exercises,
+        exercise,
+        anchors,
+        anchor: computed(
+          () =>
+            anchors().find(({ id }) => id === set.anchorId()) ??
+            bestAnchor(exercise(), anchors(), set.height_m()) ??
+            null,
+        ),
+        /** What the place lacks for the exercise, in words; nothing where it has all. */
+        missing: computed(() => missingWords(exercise(), place(), places())),
+        usable,
+        /** The usable bands, and which of them are put on. */
+        bag: computed(() => {
+          const on = set.bandIds();
+          return usable().map((band) => ({ band, on: on.includes(band.record.id) }));
+        }),
+        /** The prescription in force for the person and exercise. */
+        current: computed(() =>
+          prescriptions().find(
+            ({ personId, exerciseId }) => personId === focusId() && exerciseId === exercise()?.id,
+          ),
+        ),
+        saved: computed(() =>
+          setups()
+            .filter(
+              ({ personId, exerciseId }) => personId === focusId() && exerciseId === exercise()?.id,
+            )
+            .sort((a, b) => a.figures.mean - b.figures.mean),
+        ),
+      };
+    }),
+  );
+}

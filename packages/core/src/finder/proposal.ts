@@ -1,0 +1,42 @@
+import type { AnchoredExercise } from '../rig/anchor-points.js';
+import type { Composition, FittedBand, Route } from '../rig/compose.js';
+import type { SearchLimits, Target } from './search.js';
+
+/** What a proposal sets besides its bands and their routes. */
+export type Varied = 'distance_m' | 'stance_m' | 'slip_m';
+
+/** What is looked for on the workbench. */
+export interface ProposalRequest<Ex extends AnchoredExercise> {
+  /** What is set now; its bands and routes are of no account. */
+  readonly present: Composition<Ex>;
+  /** Bands that may be used. */
+  readonly kit: readonly FittedBand[];
+  /** Ways to lay them. */
+  readonly routes: readonly Route[];
+  readonly target: Target;
+  /** Cost of using a band, by id, ≥ 0. Default 0. */
+  readonly bandCost?: Readonly<Record<string, number>> | undefined;
+  /** Cost of laying a band on a route, by the route's id, ≥ 0. Default 0. */
+  readonly handling?: Readonly<Record<string, number>> | undefined;
+  readonly limits: Pick<SearchLimits, 'maxBands' | 'anchor_N' | 'mount_N'> & {
+    /**
+     * A band that is slack somewhere trains only the rest of the movement: whether one may be.
+     * Default: only where the body's own weight is lightened.
+     */
+    readonly slack?: boolean | undefined;
+  };
+  /** Distances to stand at, at least and at most, m. */
+  readonly distance: { readonly least: number; readonly most: number };
+}
+
+/** A set-up that comes near to what is wanted. */
+export interface Proposal {
+  /** One route for each form of the bands. */
+  readonly routeIds: readonly string[];
+  readonly bandIds: readonly string[];
+  /** The quantity that was varied, to the centimetre; none where nothing can be. */
+  readonly varied: Partial<Readonly<Record<Varied, number>>>;
+  /** The figure asked for. */
+  readonly value: number;
+  readonly cost: number;
+}
