@@ -261,7 +261,7 @@ export {
   pullsLevel,
 } from './alternatives/equal-weight.js';
 export { type KnownLaws, remeasured, type Remeasured } from './alternatives/remeasured.js';
-export { type ChangeCost, whatIf } from './alternatives/what-if.js';
+export { type Nudge, type Nudged, type NudgeRange, nudgesOf } from './alternatives/nudges.js';
 export { decide, decideByGates, isSchoolOffered } from './progression/decide.js';
 export {
   type Decision,

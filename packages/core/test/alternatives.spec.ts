@@ -1,4 +1,6 @@
 import {
+  type NudgeRange,
+  nudgesOf,
   anchorPlaceOf,
   anchorPoints,
   type AnchorSide,
@@ -13,7 +15,6 @@ import {
   rigSetup,
   type Setup,
   STANDARD_GRAVITY_M_S2,
-  whatIf,
 } from '../src/index.js';
 import { HANG, ROW } from './support/arbitraries.js';
 
@@ -146,25 +147,41 @@ describe('a weight of equal mean', () => {
   });
 });
 
-describe('what if', () => {
-  it('costs a change what the solver says of the changed set-up', () => {
-    const [far, off] = whatIf(ROW_COMPOSITION, [
-      { id: 'far', part: { anchor: { height_m: 1.2, distance_m: 2 } } },
-      { id: 'off', part: { bands: [] } },
-    ]);
-    const before = meanOf(composeSetup(ROW_COMPOSITION));
-    const after = meanOf(
-      composeSetup({ ...ROW_COMPOSITION, anchor: { height_m: 1.2, distance_m: 2 } }),
-    );
-    expect(far?.difference).toBeCloseTo(after - before, 9);
-    expect(far?.share).toBeCloseTo(after / before - 1, 9);
-    expect(off?.share).toBeCloseTo(-1, 9);
+describe('nudges', () => {
+  const RANGES: NudgeRange[] = [
+    { nudged: 'distance_m', from_m: 1.9, least_m: 0.2, most_m: 2.8 },
+    { nudged: 'slip_m', from_m: 0, least_m: 0, most_m: 0.5 },
+  ];
+  const present = { ...ROW_COMPOSITION, anchor: { height_m: 1.2, distance_m: 1.9 } };
+  const WANTED = [-0.2, -0.1, -0.05, 0.05, 0.1];
+
+  it('make the wanted share, as the solver says of the moved set-up', () => {
+    const nudges = nudgesOf(present, RANGES, WANTED);
+    expect(nudges.filter(({ nudged }) => nudged === 'distance_m').length).toBe(5);
+    const before = meanOf(composeSetup(present));
+    for (const { by_m, nudged, share, wanted } of nudges) {
+      const after =
+        nudged === 'distance_m'
+          ? { ...present, anchor: { height_m: 1.2, distance_m: 1.9 + by_m } }
+          : { ...present, slip_m: by_m };
+      expect(meanOf(composeSetup(after)) / before - 1).toBeCloseTo(share, 9);
+      expect(Math.abs(share - wanted)).toBeLessThanOrEqual(0.02);
+      // Farther back and lower down the band is harder.
+      expect(Math.sign(by_m)).toBe(Math.sign(wanted));
+    }
   });
 
-  it('leaves out what cannot be laid', () => {
-    expect([...whatIf(ROW_COMPOSITION, [{ id: 'slip', part: { slip_m: 2 } }])]).toEqual([]);
+  it('are none beyond the range, past a limit, or where nothing is laid', () => {
+    const near: NudgeRange[] = [{ nudged: 'distance_m', from_m: 1.9, least_m: 1.89, most_m: 1.91 }];
+    expect(nudgesOf(present, near, [-0.2, 0.2])).toEqual([]);
+    const stiff = { ...present, bands: present.bands.map((band) => ({ ...band, limit: 1.01 })) };
+    expect(nudgesOf(stiff, RANGES, WANTED)).toEqual([]);
+    expect(nudgesOf({ ...present, bands: [] }, RANGES, WANTED)).toEqual([]);
+    expect(nudgesOf({ ...present, slip_m: 2 }, RANGES, WANTED)).toEqual([]);
   });
+});
 
+describe('a composition', () => {
   it('grips a loop lower by twice the slip, chokes and wraps by the girth', () => {
     const [run] = composeSetup({
       ...ROW_COMPOSITION,
