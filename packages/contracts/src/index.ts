@@ -15,6 +15,7 @@ export * from './api/bands.js';
 export * from './api/exchange.js';
 export * from './api/exercises.js';
 export * from './api/identity.js';
+export * from './api/ladders.js';
 export * from './api/people.js';
 export * from './api/problem.js';
 export * from './api/sessions.js';

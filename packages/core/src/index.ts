@@ -347,6 +347,14 @@ export {
   type PlannedPart,
   type DropSetWish,
 } from './drop-set/plan-drop-set.js';
+export {
+  type LadderRequest,
+  type ProposedLadder,
+  type ProposedRung,
+  proposeLadder,
+} from './ladder/propose-ladder.js';
+export { gapsBetween } from './ladder/gaps.js';
+export { type LadderBasis, type LadderChange, ladderChanges } from './ladder/ladder-changes.js';
 export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
 export type { Proposal, ProposalRequest, Varied } from './finder/proposal.js';
 export { proposeSetups } from './finder/propose.js';

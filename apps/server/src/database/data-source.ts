@@ -22,6 +22,7 @@ import {
   TrainerEntity,
 } from './entities/studio.js';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-first-slice.js';
+import { LadderEntity, LadderVersionEntity } from './entities/ladder.js';
 import { OwnExerciseEntity } from './entities/exercise.js';
 import { KnowTheBands1764100000000 } from './migrations/1764100000000-know-the-bands.js';
 import { AnchorsAndExercises1764300000000 } from './migrations/1764300000000-anchors-and-exercises.js';
@@ -31,6 +32,7 @@ import { HowSureTheMeanIs1764500000000 } from './migrations/1764500000000-how-su
 import { NetPull1764600000000 } from './migrations/1764600000000-net-pull.js';
 import { Posture1764700000000 } from './migrations/1764700000000-posture.js';
 import { Room1764800000000 } from './migrations/1764800000000-room.js';
+import { Ladders1764900000000 } from './migrations/1764900000000-ladders.js';
 
 /**
  * Connects to PostgreSQL and brings the schema up to date; fails with the server's address
@@ -61,6 +63,8 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       TrainingSetEntity,
       DecisionEntity,
       OwnExerciseEntity,
+      LadderEntity,
+      LadderVersionEntity,
     ],
     migrations: [
       FirstSlice1764000000000,
@@ -72,6 +76,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       NetPull1764600000000,
       Posture1764700000000,
       Room1764800000000,
+      Ladders1764900000000,
     ],
     migrationsRun: true,
     migrationsTransactionMode: 'all',

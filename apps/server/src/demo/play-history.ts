@@ -158,11 +158,12 @@ async function settle(
 ): Promise<void> {
   if (then === 'wait') return;
   if (then === 'accept') {
-    await acceptDecision(manager, scope, id);
+    await acceptDecision(manager, SOLVER_IN_PLACE, scope, id);
     return;
   }
   const { setup, target, note } = then.overrule;
-  await overruleDecision(manager, scope, id, { setupId: known(setups, setup), target, note });
+  const input = { setupId: known(setups, setup), target, note };
+  await overruleDecision(manager, SOLVER_IN_PLACE, scope, id, input);
 }
 
 function known(ids: ReadonlyMap<string, string>, id: string): string {

@@ -19,6 +19,10 @@ export const PROBLEMS = {
   },
   'not-ready': { status: 409, title: 'The set-up is not ready: a caution stands against it.' },
   'session-finished': { status: 409, title: 'The session is finished; its record stands.' },
+  'ladder-kept': {
+    status: 409,
+    title: 'This person has a ladder of this exercise at this place already.',
+  },
   'already-decided': { status: 409, title: 'This step was already decided.' },
   'too-large': { status: 413, title: 'The request is too large.' },
   'unsupported-media': { status: 415, title: 'The request is not JSON.' },

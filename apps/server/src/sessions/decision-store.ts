@@ -8,9 +8,11 @@ import {
   SessionEntity,
 } from '../database/entities/session.js';
 import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
+import { laddersOf, setupOfRung } from '../ladders/ladder-store.js';
 import { expectVersion, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
 import { newerSessions, type Overtaken, toDecision } from './decision-record.js';
+import type { Solver } from '../solving/solver.js';
 import { addPrescription } from './prescription-store.js';
 import { reviewSession } from './review-session.js';
 import { openSession, sessionRecord } from './session-store.js';
@@ -60,13 +62,14 @@ export async function finishSession(
 /** Takes the decision as it stands: the next session opens with its rung and targets. */
 export async function acceptDecision(
   manager: EntityManager,
+  solver: Solver,
   scope: Scope,
   id: string,
 ): Promise<DecisionRecord> {
   const row = await waitingDecision(manager, scope, id);
   const rung = row.decision.rungs[0] ?? 0;
   const setupId = row.ladder[rung]?.setupId ?? refuse('not-found');
-  return settle(manager, scope, row, 'accepted', {
+  return settle(manager, solver, scope, row, 'accepted', {
     setupId,
     target: row.decision.target,
     note: '',
@@ -76,13 +79,14 @@ export async function acceptDecision(
 /** Does otherwise, and keeps who did, when and why. */
 export async function overruleDecision(
   manager: EntityManager,
+  solver: Solver,
   scope: Scope,
   id: string,
   input: OverruleInput,
 ): Promise<DecisionRecord> {
   const row = await waitingDecision(manager, scope, id);
   if (!row.ladder.some(({ setupId }) => setupId === input.setupId)) return refuse('not-found');
-  return settle(manager, scope, row, 'overruled', input);
+  return settle(manager, solver, scope, row, 'overruled', input);
 }
 
 async function waitingDecision(
@@ -102,6 +106,7 @@ const NONE_OVERTAKEN: Overtaken = new Set();
 
 async function settle(
   manager: EntityManager,
+  solver: Solver,
   scope: Scope,
   row: DecisionRow,
   status: 'accepted' | 'overruled',
@@ -118,6 +123,7 @@ async function settle(
   if (row.decision.code === 'stop' && status === 'accepted') return toDecision(row, NONE_OVERTAKEN);
   const session = await manager.findOneByOrFail(SessionEntity, { id: row.sessionId });
   const last = await manager.findOneByOrFail(PrescriptionEntity, { id: session.prescriptionId });
+  await makeRungSetup(manager, solver, scope, row, chosen.setupId);
   await addPrescription(
     manager,
     scope,
@@ -134,4 +140,18 @@ async function settle(
     row.id,
   );
   return toDecision(row, NONE_OVERTAKEN);
+}
+
+/** A rung of a ladder that nobody has used yet becomes a set-up now. */
+async function makeRungSetup(
+  manager: EntityManager,
+  solver: Solver,
+  scope: Scope,
+  { exerciseId, personId }: DecisionRow,
+  setupId: string,
+): Promise<void> {
+  for (const ladder of await laddersOf(manager, scope, { personId, exerciseId })) {
+    const rung = ladder.rungs.find((one) => one.setupId === setupId);
+    if (rung !== undefined) await setupOfRung(manager, solver, scope, ladder, rung);
+  }
 }

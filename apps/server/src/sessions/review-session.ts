@@ -1,4 +1,9 @@
-import type { DecisionDocument, DecisionRecord, ReviewDocument } from '@wiry-otter/contracts';
+import type {
+  DecisionDocument,
+  DecisionRecord,
+  LadderRecord,
+  ReviewDocument,
+} from '@wiry-otter/contracts';
 import { decide, decideByGates, isSchoolOffered, needsClearance } from '@wiry-otter/core';
 import { type EntityManager, In, IsNull, LessThanOrEqual } from 'typeorm';
 import {
@@ -7,6 +12,7 @@ import {
   type SessionRow,
 } from '../database/entities/session.js';
 import type { PersonRow } from '../database/entities/person.js';
+import { ladderFor } from '../ladders/ladder-store.js';
 import type { Scope } from '../platform/scope.js';
 import { refuse, refuseDocument } from '../problems/refusal.js';
 import { listSetups } from '../setups/setup-store.js';
@@ -15,6 +21,11 @@ import { standingSets } from './session-store.js';
 /** Sessions looked back upon; the rules weigh two, the record shows a few more. */
 const SESSIONS_REVIEWED = 6;
 
+type Reason = DecisionDocument['reasons'][number];
+
+/** Steps this near to the ladder's own are no gap. */
+const SAME_STEP = 0.005;
+
 export interface SessionReview {
   readonly ladder: DecisionRecord['ladder'];
   readonly review: ReviewDocument;
@@ -22,8 +33,8 @@ export interface SessionReview {
 }
 
 /**
- * What comes next for a person and exercise after a session: the ladder from
- * the person's saved set-ups, the last sessions as evidence, the core's rules.
+ * What comes next for a person and exercise after a session: the ladder, the last sessions as
+ * evidence, the core's rules.
  */
 export async function reviewSession(
   manager: EntityManager,
@@ -31,7 +42,8 @@ export async function reviewSession(
   session: SessionRow,
   person: PersonRow,
 ): Promise<SessionReview> {
-  const ladder = await ladderOf(manager, scope, session);
+  const reviewed = await ladderOf(manager, scope, session);
+  const ladder = reviewed.rungs;
   const rungOf = new Map(ladder.map(({ setupId }, rung) => [setupId, rung]));
   const rung = rungOf.get(session.setupId);
   if (rung === undefined) return refuse('not-found');
@@ -73,32 +85,74 @@ export async function reviewSession(
       code,
       rungs: [...rungs],
       target: [...next],
-      reasons: [...reasons, ladderReason(ladder.length)],
+      reasons: [
+        ...reasons,
+        ...gapReasons(reviewed, rung, rungs[0] ?? rung),
+        sourceReason(reviewed),
+      ],
     },
   };
 }
 
-/** The finder's ladder does not exist yet, and the decision says what stands in for it. */
-function ladderReason(rungs: number): DecisionDocument['reasons'][number] {
+/** Where the rungs come from. */
+function sourceReason({ kept, rungs }: ReviewedLadder): Reason {
+  const { length } = rungs;
   return {
     rule: 'ladder.source',
-    text: `The ladder is this person's ${rungs === 1 ? 'one saved set-up' : `${rungs} saved set-ups`} of the exercise, ordered by mean demand.`,
-    figures: { rungs },
+    text:
+      kept === undefined
+        ? `The ladder is this person's ${length === 1 ? 'one saved set-up' : `${length} saved set-ups`} of the exercise, ordered by mean demand.`
+        : `The ladder is the one that was found for this place: ${length} rungs.`,
+    figures: { rungs: length },
   };
 }
 
-/** The person's ready set-ups of the exercise by mean demand, the one just used among them. */
+/** Whether the way to the next rung leads over a gap, how wide it is and what would close it. */
+function gapReasons({ kept, rungs }: ReviewedLadder, from: number, to: number): Reason[] {
+  const [below, above] = [rungs[from]?.load, rungs[to]?.load];
+  if (kept === undefined || below === undefined || above === undefined || to <= from) return [];
+  const share = above / below - 1;
+  if (share <= kept.target.step + SAME_STEP) return [];
+  const percent = Math.round(100 * share);
+  return [
+    {
+      rule: 'ladder.gap',
+      text: `A gap of ${percent} % lies before the next rung: a band between those of the two, or more room, would close it.`,
+      figures: { below, above, percent },
+    },
+  ];
+}
+
+/** The rungs that are weighed, easiest first, and the ladder they are of where one was kept. */
+interface ReviewedLadder {
+  readonly rungs: DecisionRecord['ladder'];
+  readonly kept: LadderRecord | undefined;
+}
+
+/**
+ * The ladder that was kept for the place, without what a caution refuses; else the person's ready
+ * set-ups of the exercise by mean demand. The set-up just used is always among them.
+ */
 async function ladderOf(
   manager: EntityManager,
   scope: Scope,
   session: SessionRow,
-): Promise<DecisionRecord['ladder']> {
-  const setups = await listSetups(manager, scope, session.personId);
-  return setups
-    .filter(({ exerciseId }) => exerciseId === session.exerciseId)
-    .filter(({ id, ready }) => ready || id === session.setupId)
-    .map(({ id, title, figures }) => ({ setupId: id, title, load: figures.mean }))
-    .sort((a, b) => a.load - b.load);
+): Promise<ReviewedLadder> {
+  const { exerciseId, personId } = session;
+  const setups = (await listSetups(manager, scope, personId)).filter(
+    (setup) => setup.exerciseId === exerciseId,
+  );
+  const used = setups.find(({ id }) => id === session.setupId);
+  const kept =
+    used && (await ladderFor(manager, scope, { personId, exerciseId, placeId: used.placeId }));
+  const saved = setups
+    .filter(({ id, ready }) => id === session.setupId || (kept === undefined && ready))
+    .map(({ id, title, figures }) => ({ setupId: id, title, load: figures.mean }));
+  const found = (kept?.rungs ?? [])
+    .filter(({ cautions }) => cautions.every(({ level }) => level !== 'refuse'))
+    .map(({ load, setupId, title }) => ({ setupId, title, load }));
+  const others = saved.filter(({ setupId }) => !found.some((rung) => rung.setupId === setupId));
+  return { kept, rungs: [...found, ...others].sort((a, b) => a.load - b.load) };
 }
 
 async function doneSessions(

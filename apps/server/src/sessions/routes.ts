@@ -112,14 +112,14 @@ export function sessionRoutes(app: App, _options: unknown, done: () => void): vo
     '/decisions/:id/accept',
     { schema: { params: idParams, response: answersDecision } },
     ({ scope, params }) =>
-      database.transaction((manager) => acceptDecision(manager, scope, params.id)),
+      database.transaction((manager) => acceptDecision(manager, solver, scope, params.id)),
   );
 
   app.post(
     '/decisions/:id/overrule',
     { schema: { params: idParams, body: overruleInput, response: answersDecision } },
     ({ scope, params, body }) =>
-      database.transaction((manager) => overruleDecision(manager, scope, params.id, body)),
+      database.transaction((manager) => overruleDecision(manager, solver, scope, params.id, body)),
   );
   done();
 }

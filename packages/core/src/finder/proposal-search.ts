@@ -1,8 +1,8 @@
 import { DEFAULT_STRETCH_LIMIT, naturalStrands } from '../elastic/band.js';
 import { type AnchoredExercise, anchorPoints } from '../rig/anchor-points.js';
 import { composeSetup, type FittedBand, type Route, routeFor } from '../rig/compose.js';
-import type { ProposalRequest, Varied } from './proposal.js';
-import type { Reach, Search } from './search.js';
+import type { SpaceRequest, Varied } from './proposal.js';
+import type { Reach, SearchSpace } from './search.js';
 
 /** Samples of the search; the figures told are worked out at all of the set-up's own. */
 const SAMPLES = 9;
@@ -22,7 +22,7 @@ export function variedOn({ anchor }: AnchoredExercise, { path }: Route): Varied 
 
 /** Least and most of what is varied, m. */
 export function rangeOfVaried<Ex extends AnchoredExercise>(
-  { distance }: Pick<ProposalRequest<Ex>, 'distance'>,
+  { distance }: Pick<SpaceRequest<Ex>, 'distance'>,
   varied: Varied,
 ): { readonly least: number; readonly most: number } {
   return { distance_m: distance, stance_m: STANCE, slip_m: SLIP }[varied];
@@ -30,7 +30,7 @@ export function rangeOfVaried<Ex extends AnchoredExercise>(
 
 /** Values of what is varied that are looked at first, m; one nothing where nothing is. */
 export function coarseValues<Ex extends AnchoredExercise>(
-  request: ProposalRequest<Ex>,
+  request: SpaceRequest<Ex>,
   [route]: readonly [Route, ...Route[]],
 ): number[] {
   const varied = variedOn(request.present.exercise, route);
@@ -40,41 +40,44 @@ export function coarseValues<Ex extends AnchoredExercise>(
   return Array.from({ length: count }, (_, i) => inCentimetres(least + i * COARSE_M));
 }
 
-/** The search for a stack of the kit's bands, each on the route of the way that suits its form. */
+/** The search for a stack of the kit's bands, each on a route of the way that suits its form. */
 export function searchOn<Ex extends AnchoredExercise>(
-  request: ProposalRequest<Ex>,
+  request: SpaceRequest<Ex>,
   way: readonly [Route, ...Route[]],
   kit: readonly FittedBand[],
-): Search {
-  const { bandCost = {}, handling = {}, limits, present, target } = request;
+): SearchSpace & { readonly count: false } {
+  const { bandCost = {}, handling = {}, limits, present } = request;
   const [first] = way;
-  const varied = variedOn(present.exercise, first);
-  // One band of each form tells where all of them run; how far they are gripped is what is varied.
-  const patterns = way.flatMap(
-    (route) => kit.find((band) => routeFor([route], band) !== undefined) ?? [],
-  );
-  const composed = composeSetup({
-    ...present,
-    routes: way,
-    bands: patterns,
-    linked: false,
-    ...(varied === 'slip_m' ? { slip_m: 0 } : {}),
+  const patterns = way.map((route) => patternOf(route, kit));
+  const composed = way.map((route, i) => {
+    const pattern = patterns[i];
+    return composeSetup({
+      ...present,
+      routes: [route],
+      bands: pattern === undefined ? [] : [pattern],
+      linked: false,
+      // How far the bands are gripped is what is varied then.
+      ...(variedOn(present.exercise, first) === 'slip_m' ? { slip_m: 0 } : {}),
+    });
   });
-  const { links: _links, runs, ...setup } = composed;
+  const { links: _links, runs: _runs, ...setup } = composed[0] as (typeof composed)[number];
   const { slack: _slack, ...searched } = limits;
+  const isMixed = new Set(way.map((route) => route.for)).size > 1;
   return {
     setup: { ...setup, bands: kit, loads: present.weights ?? [], samples: SAMPLES },
-    routes: way.map((route, i) => ({
-      id: route.id,
-      path: runs[i]?.path ?? route.path,
-      takeUp_m: runs[i]?.takeUp_m,
-      extra_m: runs[i]?.extra_m,
-      pinned: runs[i]?.pinned,
-      handling: handling[route.id],
-      ...(way.length > 1 ? { for: route.for } : {}),
-    })),
+    routes: way.map((route, i) => {
+      const run = composed[i]?.runs[0];
+      return {
+        id: route.id,
+        path: run?.path ?? route.path,
+        takeUp_m: run?.takeUp_m,
+        extra_m: run?.extra_m,
+        pinned: run?.pinned,
+        handling: handling[route.id],
+        ...(isMixed ? { for: route.for } : {}),
+      };
+    }),
     reach: reachOf(request, way, patterns[0]),
-    target,
     bandCost: Object.fromEntries(kit.map(({ id }) => [id, bandCost[id] ?? 0])),
     limits: {
       ...searched,
@@ -84,8 +87,13 @@ export function searchOn<Ex extends AnchoredExercise>(
   };
 }
 
+/** One band of a route's form: it tells where all of them run. */
+function patternOf(route: Route, kit: readonly FittedBand[]): FittedBand | undefined {
+  return kit.find((band) => routeFor([route], band) !== undefined);
+}
+
 function reachOf<Ex extends AnchoredExercise>(
-  request: ProposalRequest<Ex>,
+  request: SpaceRequest<Ex>,
   way: readonly [Route, ...Route[]],
   pattern: FittedBand | undefined,
 ): Reach {

@@ -5,20 +5,19 @@ import type { SearchLimits, Target } from './search.js';
 /** What a proposal sets besides its bands and their routes. */
 export type Varied = 'distance_m' | 'stance_m' | 'slip_m';
 
-/** What is looked for on the workbench. */
-export interface ProposalRequest<Ex extends AnchoredExercise> {
+/** Among what is looked for: a kit, ways to lay it, and what limits it. */
+export interface SpaceRequest<Ex extends AnchoredExercise> {
   /** What is set now; its bands and routes are of no account. */
   readonly present: Composition<Ex>;
   /** Bands that may be used. */
   readonly kit: readonly FittedBand[];
   /** Ways to lay them. */
   readonly routes: readonly Route[];
-  readonly target: Target;
   /** Cost of using a band, by id, ≥ 0. Default 0. */
   readonly bandCost?: Readonly<Record<string, number>> | undefined;
   /** Cost of laying a band on a route, by the route's id, ≥ 0. Default 0. */
   readonly handling?: Readonly<Record<string, number>> | undefined;
-  readonly limits: Pick<SearchLimits, 'maxBands' | 'anchor_N' | 'mount_N'> & {
+  readonly limits: Pick<SearchLimits, 'maxBands' | 'start' | 'anchor_N' | 'mount_N'> & {
     /**
      * A band that is slack somewhere trains only the rest of the movement: whether one may be.
      * Default: only where the body's own weight is lightened.
@@ -27,6 +26,11 @@ export interface ProposalRequest<Ex extends AnchoredExercise> {
   };
   /** Distances to stand at, at least and at most, m. */
   readonly distance: { readonly least: number; readonly most: number };
+}
+
+/** What is looked for on the workbench. */
+export interface ProposalRequest<Ex extends AnchoredExercise> extends SpaceRequest<Ex> {
+  readonly target: Target;
 }
 
 /** A set-up that comes near to what is wanted. */

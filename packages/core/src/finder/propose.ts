@@ -85,7 +85,7 @@ function bestStacks<Ex extends AnchoredExercise>(
   kit: readonly FittedBand[],
 ): Result<FoundCandidate[]> {
   for (const top of LOOKED_THROUGH) {
-    const found = find({ ...searchOn(request, way, kit), top });
+    const found = find({ ...searchOn(request, way, kit), target: request.target, top });
     if (!found.ok) return found;
     const stacks = new Map<string, FoundCandidate>();
     for (const candidate of found.value.top) {

@@ -1,8 +1,9 @@
 import { fail, type Fault, type Result, succeed } from '../faults.js';
 import { checkSearch } from '../finder/check-search.js';
+import { gapBetween, gapsBetween } from './gaps.js';
 import { fillPool, type LadderSetup, SAME_HEIGHT, stepHeight } from './ladder-pool.js';
 import { layOptions } from '../finder/options.js';
-import type { FoundCandidate, Gap, LadderSearch, LadderTarget, Rungs } from '../finder/search.js';
+import type { FoundCandidate, LadderSearch, LadderTarget, Rungs } from '../finder/search.js';
 
 /** What a change from one rung to the next costs. */
 const CHANGE = { reach: 1, band: 2, route: 2 } as const;
@@ -44,7 +45,7 @@ export function findLadder(search: LadderSearch): Result<Rungs> {
   return succeed({
     rungs: rungs.map(({ cost, key, value }): FoundCandidate => ({ key, cost, value })),
     // With nothing to climb by all of it is one gap, however near its ends are.
-    gaps: isEmpty ? [gapBetween(target, target.from, target.to)] : gapsOf(target, rungs),
+    gaps: isEmpty ? [gapBetween(target, target.from, target.to)] : gapsBetween(target, rungs),
     pooled: pool.pooled,
   });
 }
@@ -235,25 +236,4 @@ function changeBetween(a: LadderSetup, b: LadderSetup): number {
     }
   }
   return change;
-}
-
-/** Every interval of the ladder, its ends included, that is wider than a step. */
-function gapsOf(target: LadderTarget, rungs: readonly LadderSetup[]): Gap[] {
-  const { from, metric, to } = target;
-  const values = [from, ...rungs.map(({ value }) => value), to];
-  const widest = stepHeight(target) + SAME_HEIGHT;
-  return values.slice(1).flatMap((value, i) => {
-    const gap = gapBetween(target, values[i] as number, value);
-    const { above, below } = gap;
-    const width = metric === 'assistMean' ? above - below : Math.log(above / below);
-    return width > widest ? [gap] : [];
-  });
-}
-
-function gapBetween({ metric }: LadderTarget, one: number, other: number): Gap {
-  const below = Math.min(one, other);
-  const above = Math.max(one, other);
-  return metric === 'assistMean'
-    ? { below, above, difference: above - below }
-    : { below, above, ratio: above / below };
 }

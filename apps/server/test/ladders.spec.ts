@@ -1,0 +1,168 @@
+import type {
+  BandRecord,
+  DecisionRecord,
+  LadderInput,
+  LadderRecord,
+  PrescriptionRecord,
+  ProblemDocument,
+  SessionRecord,
+  SetupRecord,
+} from '@wiry-otter/contracts';
+import { v7 as uuidv7 } from 'uuid';
+import { demoSetup, doneSet, prescribed, startedSession } from './support/inputs.js';
+import { openTestStudio, type TestStudio } from './support/studio.js';
+
+type RungInput = LadderInput['rungs'][number];
+
+/** The same set-up with the person elsewhere on the floor, as a rung. */
+function rungAt(setup: SetupRecord, farther_m: number, part: Partial<RungInput> = {}): RungInput {
+  const { document } = setup;
+  const points = Object.fromEntries(
+    Object.entries(document.points).map(([name, [x, y, z]]) => [name, [x + farther_m, y, z]]),
+  ) as typeof document.points;
+  return {
+    key: `${farther_m}`,
+    setupId: uuidv7(),
+    title: `${farther_m} m farther`,
+    routeId: setup.routeId,
+    document: { ...document, points },
+    value: 1,
+    locked: false,
+    ...part,
+  };
+}
+
+function ladderOf(setup: SetupRecord, rungs: RungInput[], version = 0): LadderInput {
+  const { anchorId, exerciseId, personId, placeId } = setup;
+  return {
+    version,
+    personId,
+    exerciseId,
+    placeId,
+    anchorId,
+    target: { metric: 'mean', from: 50, to: 120, step: 0.1 },
+    notchFirst: false,
+    gaps: [],
+    struck: [],
+    basis: { body: { stature_m: 1.8, mass_kg: 80 }, anchorId, height_m: 1.25, bands: [] },
+    rungs,
+  };
+}
+
+describe('ladders', () => {
+  let studio: TestStudio;
+  let setup: SetupRecord;
+  beforeEach(async () => {
+    studio = await openTestStudio();
+    setup = await demoSetup(studio.mika, 'Tobias Quill');
+  });
+  afterEach(() => studio.close());
+
+  const keep = (id: string, input: LadderInput) =>
+    studio.mika.put<LadderRecord>(`/ladders/${id}`, input);
+  const inForce = async (): Promise<PrescriptionRecord | undefined> =>
+    (await studio.mika.get<PrescriptionRecord[]>('/prescriptions')).body.find(
+      ({ exerciseId, personId }) => personId === setup.personId && exerciseId === setup.exerciseId,
+    );
+
+  async function trained(reps: number): Promise<SessionRecord> {
+    const { mika } = studio;
+    const session = await startedSession(mika, setup);
+    for (let set = 0; set < 3; set++) {
+      await mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(reps));
+    }
+    const finish = { version: 1, redFlag: false };
+    return (await mika.post<SessionRecord>(`/sessions/${session.id}/finish`, finish)).body;
+  }
+
+  it('are kept in versions, their loads those of the laws on record, lightest first', async () => {
+    const id = uuidv7();
+    const rungs = [rungAt(setup, 0.1), rungAt(setup, -0.2), rungAt(setup, 0)];
+    const { body, status } = await keep(id, ladderOf(setup, rungs));
+    expect(status).toBe(200);
+    const loads = body.rungs.map(({ load }) => load);
+    expect(loads).toEqual(loads.toSorted((a, b) => a - b));
+    expect(body.rungs[1]?.load).toBeCloseTo(setup.figures.mean, 6);
+    expect((await keep(id, ladderOf(setup, rungs))).status).toBe(409);
+    const next = await keep(id, ladderOf(setup, rungs.slice(1), 1));
+    expect(next.body.version).toBe(2);
+    const all = (await studio.mika.get<LadderRecord[]>('/ladders')).body;
+    expect(all.map((one) => [one.id, one.rungs.length])).toEqual([[id, 2]]);
+  });
+
+  it('are one for a person, an exercise and a place', async () => {
+    const input = ladderOf(setup, [rungAt(setup, 0)]);
+    const first = uuidv7();
+    await keep(first, input);
+    const { body, status } = await studio.mika.put<ProblemDocument>(`/ladders/${uuidv7()}`, input);
+    expect([status, body.code]).toEqual([409, 'ladder-kept']);
+    await studio.mika.delete(`/ladders/${first}`);
+    expect((await studio.mika.get<LadderRecord[]>('/ladders')).body).toEqual([]);
+    const second = uuidv7();
+    expect((await keep(second, input)).status).toBe(200);
+    expect((await studio.mika.post(`/ladders/${first}/restore`)).status).toBe(409);
+  });
+
+  it('are nobody else’s', async () => {
+    const id = uuidv7();
+    await keep(id, ladderOf(setup, [rungAt(setup, 0)]));
+    const { stranger } = studio;
+    expect((await stranger.get<LadderRecord[]>('/ladders')).body).toEqual([]);
+    expect((await stranger.delete(`/ladders/${id}`)).status).toBe(404);
+    const other = await stranger.put(`/ladders/${id}`, ladderOf(setup, [rungAt(setup, 0)], 1));
+    expect(other.status).toBe(404);
+  });
+
+  it('refuse a retired band and a rung that is no set-up, by their path', async () => {
+    const [band] = (await studio.mika.get<BandRecord[]>('/bands')).body;
+    const rung = rungAt(setup, 0);
+    const [laid] = rung.document.bands;
+    if (band === undefined || laid === undefined) throw new Error('no band');
+    const unknown = { ...rung.document, bands: [{ ...laid, id: uuidv7() }] };
+    const refused = await keep(uuidv7(), ladderOf(setup, [{ ...rung, document: unknown }]));
+    expect(refused.status).toBeGreaterThanOrEqual(400);
+    const none = await studio.mika.put<ProblemDocument>(
+      `/ladders/${uuidv7()}`,
+      ladderOf(setup, []),
+    );
+    expect([none.status, none.body.code]).toEqual([400, 'invalid-request']);
+  });
+
+  it('lead decisions: the next rung becomes a set-up when the decision is accepted', async () => {
+    const heavier = rungAt(setup, 0.35);
+    const used = rungAt(setup, 0, { setupId: setup.id, title: setup.title });
+    await keep(uuidv7(), ladderOf(setup, [rungAt(setup, -0.2), used, heavier]));
+    const { mika } = studio;
+    // After a long break the first session decides for less, whatever was done.
+    await trained(19);
+    const { decision } = await trained(19);
+    if (decision === null) throw new Error('no decision');
+    expect(decision.decision.code).toBe('heavier');
+    expect(decision.ladder.length).toBe(3);
+    const rules = decision.decision.reasons.map(({ rule }) => rule);
+    // The step is wider than the ladder's own: the gap is named, with its size.
+    expect(rules).toContain('ladder.gap');
+    expect(rules.at(-1)).toBe('ladder.source');
+    expect((await mika.get(`/setups/${heavier.setupId}`)).status).toBe(404);
+    await mika.post<DecisionRecord>(`/decisions/${decision.id}/accept`);
+    expect((await inForce())?.setupId).toBe(heavier.setupId);
+    const made = (await mika.get<SetupRecord>(`/setups/${heavier.setupId}`)).body;
+    expect(made.title).toBe(heavier.title);
+  });
+
+  it('move the prescription in force to the nearest rung that is not heavier, and say so', async () => {
+    const id = uuidv7();
+    const used = rungAt(setup, 0, { setupId: setup.id, title: setup.title });
+    await keep(id, ladderOf(setup, [used, rungAt(setup, 0.2)]));
+    await prescribed(studio.mika, setup);
+    const lighter = rungAt(setup, -0.05);
+    const { body } = await keep(
+      id,
+      ladderOf(setup, [rungAt(setup, -0.3), lighter, rungAt(setup, 0.05)], 1),
+    );
+    expect(body.moved).toEqual({ from: setup.title, to: lighter.title });
+    expect((await inForce())?.setupId).toBe(lighter.setupId);
+    const stays = await keep(id, ladderOf(setup, [lighter], 2));
+    expect(stays.body.moved).toBeNull();
+  });
+});
