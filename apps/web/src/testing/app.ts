@@ -66,6 +66,7 @@ export function setUpStudio(bands: readonly BandRecord[]): ReturnType<typeof set
       prescriptions: [],
       decisions: [],
       exercises: [],
+      ladders: [],
     }),
   );
   return app;

@@ -31,6 +31,9 @@ import {
   type SessionInput,
   type SessionRecord,
   type SetInput,
+  ladder,
+  type LadderInput,
+  type LadderRecord,
   setup,
   type SetupInput,
   type SetupRecord,
@@ -48,6 +51,7 @@ const personList = z.array(person);
 const placeList = z.array(place);
 const exerciseList = z.array(ownExercise);
 const setupList = z.array(setup);
+const ladderList = z.array(ladder);
 const prescriptionList = z.array(prescription);
 const decisionList = z.array(decision);
 const sessionList = z.array(session);
@@ -169,6 +173,19 @@ export class StudioApi {
   }
   restoreSetup(id: string): Observable<SetupRecord> {
     return this.client.post(`/setups/${id}/restore`, {}, setup);
+  }
+
+  ladders(): Observable<LadderRecord[]> {
+    return this.client.get('/ladders', ladderList);
+  }
+  putLadder(id: string, input: LadderInput): Observable<LadderRecord> {
+    return this.client.put(`/ladders/${id}`, input, ladder);
+  }
+  removeLadder(id: string): Observable<LadderRecord> {
+    return this.client.delete(`/ladders/${id}`, ladder);
+  }
+  restoreLadder(id: string): Observable<LadderRecord> {
+    return this.client.post(`/ladders/${id}/restore`, {}, ladder);
   }
 
   prescriptions(): Observable<PrescriptionRecord[]> {

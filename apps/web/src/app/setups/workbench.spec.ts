@@ -93,7 +93,9 @@ describe('workbench', () => {
     const wren = personRecord({ id: `${UUID}9`, name: 'Wren Sluice', stature_m: 1.6 });
     const none = { bands: [BAND], places: [placeRecord()], setups: [], prescriptions: [] };
     const people = [personRecord(), wren];
-    store.dispatch(studioActions.loaded({ ...none, people, decisions: [], exercises: [] }));
+    store.dispatch(
+      studioActions.loaded({ ...none, people, decisions: [], exercises: [], ladders: [] }),
+    );
     store.dispatch(studioActions.focusPerson({ personId: wren.id }));
     check();
     check();

@@ -7,6 +7,7 @@ import { ChooseSetup } from './choose-setup';
 import { ChangeList } from './figures/change-list';
 import { FiguresPanel } from './figures/figures-panel';
 import { FindPanel } from './find/find-panel';
+import { LadderPanel } from './ladder/ladder-panel';
 import { marksOf } from './marks';
 import { SaveSetup } from './saved/save-setup';
 import { SavedSetups } from './saved/saved-setups';
@@ -18,9 +19,13 @@ import { WorkbenchStore } from './workbench/workbench-store';
 const SLIDE = 2;
 
 /** What stands beside the scene. */
-type Panel = 'figures' | 'find';
+type Panel = 'figures' | 'find' | 'ladder';
 
-const PANEL_WORDS: Readonly<Record<Panel, string>> = { figures: 'Figures', find: 'Find' };
+const PANEL_WORDS: Readonly<Record<Panel, string>> = {
+  figures: 'Figures',
+  find: 'Find',
+  ladder: 'Ladder',
+};
 
 /** The workbench: person, exercise, anchor and bands; what they ask, and what is wrong with them. */
 @Component({
@@ -31,6 +36,7 @@ const PANEL_WORDS: Readonly<Record<Panel, string>> = { figures: 'Figures', find:
     ChooseSetup,
     FiguresPanel,
     FindPanel,
+    LadderPanel,
     RouterLink,
     SavedSetups,
     SaveSetup,
@@ -50,7 +56,7 @@ export class Workbench {
   protected readonly workbench = inject(WorkbenchStore);
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly sample = signal(DEFAULT_SAMPLES - 1);
-  protected readonly panels: readonly Panel[] = ['figures', 'find'];
+  protected readonly panels: readonly Panel[] = ['figures', 'find', 'ladder'];
   protected readonly panelWords = PANEL_WORDS;
   protected readonly panel = signal<Panel>('figures');
   /** Whether the figures that are typed are in sight; in a drag they would be written with the rest. */
@@ -77,6 +83,7 @@ export class Workbench {
       { key: 'u', words: 'undo', press: () => this.workbench.undo() },
       { key: 'r', words: 'redo', press: () => this.workbench.redo() },
       { key: 'f', words: 'find a set-up', press: () => this.show('find') },
+      { key: 'l', words: 'ladder', press: () => this.show('ladder') },
       { key: 'Escape', words: 'back to the figures', press: () => this.show('figures') },
       ...Array.from({ length: 9 }, (_, i) => ({
         key: String(i + 1),

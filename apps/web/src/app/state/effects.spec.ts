@@ -27,7 +27,7 @@ describe('the person in focus', () => {
   const loaded = (people: readonly PersonRecord[]): string | null => {
     const { store } = setUpApp();
     const none = { bands: [], places: [], setups: [], prescriptions: [], decisions: [] };
-    store.dispatch(studioActions.loaded({ ...none, people, exercises: [] }));
+    store.dispatch(studioActions.loaded({ ...none, people, exercises: [], ladders: [] }));
     return store.selectSignal(studioFeature.selectFocusId)();
   };
 

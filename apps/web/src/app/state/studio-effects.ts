@@ -33,6 +33,7 @@ export const loadStudio = createEffect(
           prescriptions: api.prescriptions(),
           decisions: api.decisions(),
           exercises: api.exercises(),
+          ladders: api.ladders(),
         }).pipe(
           map((records) => studioActions.loaded(records)),
           catchError((error: unknown) =>

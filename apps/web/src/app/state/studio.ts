@@ -9,6 +9,7 @@ import {
 import type {
   BandRecord,
   DecisionRecord,
+  LadderRecord,
   OwnExerciseInput,
   OwnExerciseRecord,
   PersonRecord,
@@ -27,6 +28,7 @@ export interface StudioRecords {
   readonly prescriptions: readonly PrescriptionRecord[];
   readonly decisions: readonly DecisionRecord[];
   readonly exercises: readonly OwnExerciseRecord[];
+  readonly ladders: readonly LadderRecord[];
 }
 
 export const studioActions = createActionGroup({
@@ -41,6 +43,7 @@ export const studioActions = createActionGroup({
     'Put exercise away': props<{ id: string }>(),
     'Take exercise back': props<{ id: string }>(),
     'Exercise saved': props<{ exercise: OwnExerciseRecord }>(),
+    'Ladder saved': props<{ ladder: LadderRecord }>(),
     'Setup saved': props<{ setup: SetupRecord }>(),
     'Put setup away': props<{ id: string }>(),
     'Take setup back': props<{ id: string }>(),
@@ -59,6 +62,8 @@ export interface StudioState {
   readonly decisions: readonly DecisionRecord[];
   /** Exercises of the studio's own; the catalogue's come with the app. */
   readonly exercises: readonly OwnExerciseRecord[];
+  /** The ladders that stand. */
+  readonly ladders: readonly LadderRecord[];
   readonly focusId: string | null;
 }
 
@@ -71,6 +76,7 @@ const initialState: StudioState = {
   prescriptions: [],
   decisions: [],
   exercises: [],
+  ladders: [],
   focusId: null,
 };
 
@@ -87,6 +93,13 @@ export const studioFeature = createFeature({
       focusId: state.focusId ?? records.people[0]?.id ?? null,
     })),
     on(studioActions.loadFailed, (state, { words }) => ({ ...state, failure: words })),
+    on(studioActions.ladderSaved, (state, { ladder }) => ({
+      ...state,
+      ladders: [
+        ...state.ladders.filter(({ id }) => id !== ladder.id),
+        ...(ladder.removed ? [] : [ladder]),
+      ],
+    })),
     on(studioActions.setupSaved, (state, { setup }) => ({
       ...state,
       setups: [

@@ -2,15 +2,15 @@
 import {
   type AnchoredExercise,
   errorOf,
-  findLadder,
-  type LadderSearch,
+  type LadderRequest,
   type NearestMiss,
   nearestMisses,
   type Proposal,
+  type ProposedLadder,
+  proposeLadder,
   type ProposalRequest,
   proposeSetups,
   type Result,
-  type Rungs,
   succeed,
 } from '@wiry-otter/core';
 
@@ -21,7 +21,12 @@ export type FinderTask =
       readonly request: ProposalRequest<AnchoredExercise>;
       readonly most: number;
     }
-  | { readonly kind: 'ladder'; readonly search: LadderSearch };
+  | {
+      readonly kind: 'ladder';
+      readonly request: LadderRequest<AnchoredExercise>;
+      /** The demand is a force. */
+      readonly isForce: boolean;
+    };
 
 /** Set-ups that come near, and where none does, what would with a limit loosened. */
 export interface Proposed {
@@ -32,7 +37,7 @@ export interface Proposed {
 /** What each task is answered with. */
 export interface FinderResults {
   readonly propose: Result<Proposed>;
-  readonly ladder: Result<Rungs>;
+  readonly ladder: Result<ProposedLadder>;
 }
 
 /** A task with the number it is answered by. */
@@ -57,7 +62,7 @@ addEventListener('message', ({ data: { number, task } }: MessageEvent<FinderQues
     result:
       task.kind === 'propose'
         ? proposed(task, (share) => tell({ share }))
-        : findLadder(task.search),
+        : proposeLadder(task.request, task.isForce),
   });
 });
 

@@ -2,7 +2,6 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  effect,
   inject,
   linkedSignal,
   resource,
@@ -10,26 +9,18 @@ import {
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { Store } from '@ngrx/store';
 import { errorOf, fromNewtons, type Metric, type NearestMiss, type Target } from '@wiry-otter/core';
 import { firstValueFrom } from 'rxjs';
 import { StudioApi } from '../../api/studio-api';
 import { demandInUnit } from '../../drawing/figures';
 import { NumberInput } from '../../forms/number-input';
-import { accountFeature } from '../../state/account';
-import { readStored, store } from '../../state/storage';
 import { Finder } from '../../workers/finder';
 import type { Proposed } from '../../workers/finder.worker';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { FoundLineView } from './found-line';
 import { type FoundLine, lineOf, type Loosened, requestOf, withoutAlike } from './found-lines';
-import {
-  type FinderPreferences,
-  finderPreferences,
-  STACKING_WORDS,
-  STACKINGS,
-  USUAL_PREFERENCES,
-} from './preferences';
+import { type FinderPreferences, STACKING_WORDS, STACKINGS } from './preferences';
+import { TrainerPreferences } from './trainer-preferences';
 import { asMuchAs, knownStrength, loadFor, type WishKind } from './wish';
 
 /** So many lines are shown; more are asked for, since a caution may stand against some. */
@@ -72,7 +63,7 @@ export class FindPanel {
   protected readonly workbench = inject(WorkbenchStore);
   private readonly finder = inject(Finder);
   private readonly api = inject(StudioApi);
-  private readonly trainer = inject(Store).selectSignal(accountFeature.selectAccount);
+  private readonly trainerPreferences = inject(TrainerPreferences);
 
   /** What was found and asked is of one person and exercise. */
   private readonly subject = computed(
@@ -134,11 +125,7 @@ export class FindPanel {
     computation: () => ({}),
   });
 
-  /** What the trainer prefers, kept for the next time. */
-  protected readonly preferences = linkedSignal<string, FinderPreferences>({
-    source: computed(() => `otter.finder.${this.trainer()?.trainer.id ?? ''}`),
-    computation: (key) => readStored(key, finderPreferences) ?? USUAL_PREFERENCES,
-  });
+  protected readonly preferences = this.trainerPreferences.present;
   protected readonly stackings = STACKINGS;
   protected readonly stackingWords = STACKING_WORDS;
   protected readonly preferenceWords = computed(() => {
@@ -180,12 +167,8 @@ export class FindPanel {
   /** The set-up that the next session would use, to go on from. */
   protected readonly inForce = computed(() => this.workbench.inForce());
 
-  constructor() {
-    effect(() => store(`otter.finder.${this.trainer()?.trainer.id ?? ''}`, this.preferences()));
-  }
-
   protected prefer(part: Partial<FinderPreferences>): void {
-    this.preferences.update((present) => ({ ...present, ...part }));
+    this.trainerPreferences.prefer(part);
     if (this.found() !== null) void this.find();
   }
 

@@ -22,6 +22,7 @@ export function withSubject() {
       const person = computed(() => people().find(({ id }) => id === focusId()));
       const places = store.selectSignal(studioFeature.selectPlaces);
       const setups = store.selectSignal(studioFeature.selectSetups);
+      const ladders = store.selectSignal(studioFeature.selectLadders);
       const focusId = store.selectSignal(studioFeature.selectFocusId);
       const known = store.selectSignal(bandsFeature.selectKnown);
       const account = store.selectSignal(accountFeature.selectAccount);
@@ -64,6 +65,13 @@ export function withSubject() {
         current: computed(() =>
           prescriptions().find(
             ({ personId, exerciseId }) => personId === focusId() && exerciseId === exercise()?.id,
+          ),
+        ),
+        /** The ladder kept for the person, exercise and place. */
+        keptLadder: computed(() =>
+          ladders().find(
+            ({ exerciseId, personId, placeId }) =>
+              personId === focusId() && exerciseId === exercise()?.id && placeId === place()?.id,
           ),
         ),
         saved: computed(() =>

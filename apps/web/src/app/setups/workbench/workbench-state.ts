@@ -124,8 +124,14 @@ export function laidOver(
   };
 }
 
+/** What is looked at of a set-up on record. */
+type LaidSetup = Pick<
+  SetupRecord,
+  'anchorId' | 'cautions' | 'document' | 'exerciseId' | 'placeId' | 'routeId'
+>;
+
 /** A saved set-up as the workbench has it, with the girth of its anchor. */
-export function stateOf(setup: SetupRecord, girth_m: number): Partial<WorkbenchState> {
+export function stateOf(setup: LaidSetup, girth_m: number): Partial<WorkbenchState> {
   const { cautions, document, exerciseId, placeId, anchorId, routeId } = setup;
   const route = document.exercise.routes?.find(({ id }) => id === routeId);
   return {

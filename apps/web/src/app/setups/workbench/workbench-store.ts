@@ -53,7 +53,7 @@ export const WorkbenchStore = signalStore(
             distance_m: inCentimetres(anchor.distance * stature_m),
           };
     };
-    const girthOf = ({ anchorId, placeId }: SetupRecord): number =>
+    const girthOf = ({ anchorId, placeId }: Pick<SetupRecord, 'anchorId' | 'placeId'>): number =>
       store
         .places()
         .find(({ id }) => id === placeId)
@@ -180,6 +180,8 @@ export const WorkbenchStore = signalStore(
         else changeAnew('begin', { placeId: store.places()[0]?.id ?? '' });
         store.forget();
       },
+      /** Girth of the anchor of a set-up on record, m; 0 where it is not known. */
+      girthOf,
       /** Girth of the anchor that the place would offer for an exercise at a height, m. */
       girthOffered(exercise: ExerciseDocument, height_m: number): number {
         const offered = usableAnchors(exercise, store.place());

@@ -1,0 +1,211 @@
+import type { ExerciseDocument, LadderRecord, LadderRung } from '@wiry-otter/contracts';
+import {
+  type Gap,
+  gapsBetween,
+  hasLatex,
+  type LadderBasis,
+  type LadderChange,
+  type LadderRequest,
+  type LadderTarget,
+  type ProposedRung,
+} from '@wiry-otter/core';
+import type { KnownBand } from '../../bands/band-law';
+import { requestOf } from '../find/found-lines';
+import type { FinderPreferences } from '../find/preferences';
+import { withPart } from '../workbench/changes';
+import { chosenRoutes } from '../workbench/routes';
+import { setupTitle } from '../workbench/setup-title';
+import {
+  type SolvedWorkbench,
+  solveWorkbench,
+  type WorkbenchInput,
+} from '../workbench/solve-workbench';
+import { stateOf, type WorkbenchState } from '../workbench/workbench-state';
+
+/** Bands of a rung, at most: more are a nuisance to change from set to set. */
+const MOST_BANDS = 2;
+
+/** A rung as the workbench would have it. */
+export interface Rung {
+  readonly key: string;
+  /** The set-up that it is, or becomes once it is prescribed. */
+  readonly setupId: string;
+  readonly title: string;
+  /** What loading it sets. */
+  readonly part: Partial<WorkbenchState>;
+  readonly solved: SolvedWorkbench;
+  /** The figure that the ladder climbs by. */
+  readonly value: number;
+  /** Mean demand, and its standard deviation. */
+  readonly load: number;
+  readonly std: number;
+  readonly locked: boolean;
+  /** What a caution refuses it for today; null where none does. */
+  readonly refusal: string | null;
+}
+
+/** What is asked of the finder for a ladder: the routes that are chosen, and the bag. */
+export function ladderRequestOf(
+  input: WorkbenchInput,
+  usable: readonly KnownBand[],
+  target: LadderTarget,
+  preferences: FinderPreferences,
+  notchFirst: boolean,
+): LadderRequest<ExerciseDocument> {
+  const wish = { metric: target.metric, value: target.from };
+  // A rung known by its label alone may lie two steps off: no ladder for who wants them measured.
+  const known = usable.filter(
+    ({ calibration }) => !preferences.measuredFirst || calibration?.grade !== 'label',
+  );
+  const { target: _target, ...space } = requestOf(input, known, wish, preferences, {
+    maxBands: MOST_BANDS,
+  });
+  return { ...space, routes: chosenRoutes(input.exercise, input.state), target, notchFirst };
+}
+
+/** What was found as rungs, those left out that a caution refuses or the trainer has struck. */
+export function rungsOf(
+  input: WorkbenchInput,
+  usable: readonly KnownBand[],
+  target: LadderTarget,
+  proposed: readonly ProposedRung[],
+  newId: () => string,
+): Rung[] {
+  return proposed.flatMap((one): Rung[] => {
+    const { bandIds, key, varied } = one;
+    const part: Partial<WorkbenchState> = { ...varied, bandIds, linked: false };
+    const rung = asRung(input, usable, target, part, key, newId());
+    return rung === undefined || rung.refusal !== null ? [] : [rung];
+  });
+}
+
+/** Rungs of a kept ladder as the bands are today; left out where they cannot be laid any more. */
+export function keptRungs(
+  input: WorkbenchInput,
+  usable: readonly KnownBand[],
+  ladder: LadderRecord,
+  girth_m: number,
+): Rung[] {
+  const { anchorId, exerciseId, placeId, target } = ladder;
+  return ladder.rungs.flatMap((kept): Rung[] => {
+    const { cautions, document, key, locked, routeId, setupId } = kept;
+    const part = stateOf({ anchorId, cautions, document, exerciseId, placeId, routeId }, girth_m);
+    const rung = asRung(input, usable, target, part, key, setupId);
+    return rung === undefined || rung.solved.bands.length !== document.bands.length
+      ? []
+      : [{ ...rung, title: kept.title, locked }];
+  });
+}
+
+function asRung(
+  input: WorkbenchInput,
+  usable: readonly KnownBand[],
+  { metric }: LadderTarget,
+  part: Partial<WorkbenchState>,
+  key: string,
+  setupId: string,
+): Rung | undefined {
+  const changed = withPart(input, usable, part);
+  const solved = solveWorkbench(changed);
+  if (!('document' in solved)) return undefined;
+  const { summary } = solved.solved;
+  return {
+    key,
+    setupId,
+    title: solved.bands.length === 0 ? 'no band' : setupTitle(solved, changed.state),
+    part,
+    solved,
+    value: summary[metric] ?? 0,
+    load: summary.mean,
+    std: solved.spread.mean,
+    locked: false,
+    refusal: solved.cautions.find(({ level }) => level === 'refuse')?.text ?? null,
+  };
+}
+
+/**
+ * The rungs that were found with those locked by hand among them: a found rung within half a step of
+ * a locked one gives way to it, and one that was struck out does not come back.
+ */
+export function withLocked(
+  found: readonly Rung[],
+  locked: readonly Rung[],
+  struck: readonly string[],
+  target: LadderTarget,
+): Rung[] {
+  const near = (a: Rung, b: Rung): boolean =>
+    target.metric === 'assistMean'
+      ? Math.abs(a.value - b.value) <= target.step / 2
+      : Math.abs(Math.log(a.value / b.value)) <= Math.log(1 + target.step) / 2;
+  const others = found.filter(
+    (rung) =>
+      !struck.includes(rung.key) && !locked.some((one) => one.key === rung.key || near(one, rung)),
+  );
+  return inOrder([...others, ...locked], target);
+}
+
+/** As a ladder is climbed: loads upward, help downward. */
+export function inOrder(rungs: readonly Rung[], { metric }: LadderTarget): Rung[] {
+  return rungs.toSorted((a, b) =>
+    metric === 'assistMean' ? b.value - a.value : a.value - b.value,
+  );
+}
+
+export function gapsOf(rungs: readonly Rung[], target: LadderTarget): Gap[] {
+  return gapsBetween(target, rungs);
+}
+
+/** What a ladder is made from today. */
+export function basisOf(input: WorkbenchInput, usable: readonly KnownBand[]): LadderBasis {
+  const { anchor, exercise, person, state } = input;
+  const { mass_kg, stature_m } = person;
+  return {
+    body: { mass_kg, stature_m },
+    anchorId: anchor?.id ?? null,
+    height_m: exercise.anchor === undefined ? null : state.height_m,
+    bands: usable
+      .filter(({ record }) => !(person.latexAllergy && hasLatex(record.material)))
+      .flatMap(({ calibration, record: { id, name } }) =>
+        calibration === null ? [] : [{ id, name, law: calibration.law }],
+      ),
+  };
+}
+
+/** What a rung is kept as. */
+export function keptRung({
+  key,
+  locked,
+  part,
+  setupId,
+  solved,
+  title,
+  value,
+}: Rung): Omit<LadderRung, 'load' | 'std' | 'cautions'> {
+  const { continuous, open } = part.routeIds ?? { continuous: null, open: null };
+  return {
+    key,
+    setupId,
+    title,
+    routeId: continuous ?? open ?? '',
+    document: solved.document,
+    value,
+    locked,
+  };
+}
+
+/** Why a ladder was made anew. */
+export function changeWords(changes: readonly LadderChange[]): string {
+  const names = (kind: LadderChange['kind']): string[] =>
+    changes.flatMap((change) => ('name' in change && change.kind === kind ? change.name : []));
+  const told = (kind: LadderChange['kind'], words: string): string[] => {
+    const named = names(kind);
+    return named.length === 0 ? [] : [`${named.join(', ')} ${words}`];
+  };
+  return [
+    ...told('bandRemeasured', 'measured again'),
+    ...told('bandNew', 'new in the bag'),
+    ...told('bandGone', 'gone from the bag'),
+    ...(changes.some(({ kind }) => kind === 'body') ? ['another body on file'] : []),
+    ...(changes.some(({ kind }) => kind === 'anchor') ? ['another anchor, or height'] : []),
+  ].join('; ');
+}
