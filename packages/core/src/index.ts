@@ -355,6 +355,15 @@ export {
 } from './ladder/propose-ladder.js';
 export { gapsBetween } from './ladder/gaps.js';
 export { type LadderBasis, type LadderChange, ladderChanges } from './ladder/ladder-changes.js';
+export {
+  type BandToBuy,
+  bandsToTry,
+  bandToBuy,
+  type LadderToServe,
+  type Purchase,
+  type Purchases,
+  usualBand,
+} from './purchase/band-to-buy.js';
 export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
 export type { Proposal, ProposalRequest, Varied } from './finder/proposal.js';
 export { proposeSetups } from './finder/propose.js';

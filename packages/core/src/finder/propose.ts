@@ -1,8 +1,7 @@
 import { createRigger } from '../demand/solve-setup.js';
-import { isContinuous } from '../elastic/band.js';
 import { type Result, succeed } from '../faults.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
-import type { FittedBand, Route } from '../rig/compose.js';
+import { type FittedBand, type Route, routeFor } from '../rig/compose.js';
 import { errorOf } from './find-best.js';
 import { find } from './find.js';
 import type { Proposal, ProposalRequest } from './proposal.js';
@@ -34,7 +33,9 @@ export function proposeSetups<Ex extends AnchoredExercise>(
   const ways = waysOf(request);
   for (const [w, way] of ways.entries()) {
     tell(w / ways.length);
-    const kit = request.kit.filter((band) => way.some((route) => suits(route, band)));
+    const kit = request.kit.filter((band) =>
+      way.some((route) => routeFor([route], band) !== undefined),
+    );
     const found = bestStacks(request, way, kit);
     if (!found.ok) return found;
     // No way can have more of the best than are told in all.
@@ -43,7 +44,8 @@ export function proposeSetups<Ex extends AnchoredExercise>(
       const bandIds = laid.split(',').map((one) => one.split(':')[0] as string);
       const bands = bandIds.flatMap((id) => kit.find((band) => band.id === id) ?? []);
       // One form alone has a way of its own.
-      if (!way.every((route) => bands.some((band) => suits(route, band)))) continue;
+      if (!way.every((route) => bands.some((band) => routeFor([route], band) !== undefined)))
+        continue;
       const coarse_m = coarseValues(request, way)[Number(at)];
       const nearest = refined(request, way, bands, coarse_m, rig);
       if (nearest === undefined) continue;
@@ -62,7 +64,9 @@ function waysOf<Ex extends AnchoredExercise>({
   present: { exercise },
   routes,
 }: ProposalRequest<Ex>): (readonly [Route, ...Route[]])[] {
-  const usable = routes.filter((route) => kit.some((band) => suits(route, band)));
+  const usable = routes.filter((route) =>
+    kit.some((band) => routeFor([route], band) !== undefined),
+  );
   const single = usable.map((route) => [route] as const);
   const pairs = usable
     .filter((route) => route.for === 'continuous')
@@ -98,8 +102,4 @@ function bestStacks<Ex extends AnchoredExercise>(
     }
   }
   return succeed([]);
-}
-
-function suits(route: Route, { kind }: FittedBand): boolean {
-  return isContinuous(kind) === (route.for === 'continuous');
 }

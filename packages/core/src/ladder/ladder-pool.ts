@@ -146,17 +146,23 @@ function comesBefore(a: LadderSetup, b: LadderSetup): boolean {
 /** Candidates that are looked at, at most: some ten seconds. */
 const MOST_STEPS = 5e8;
 
-/** Fills a pool with what is feasible; undefined where there is more to go through than anybody would wait for. */
+/**
+ * Fills a pool with what is feasible; undefined where there is more to go through than anybody
+ * would wait for.
+ *
+ * @param withFirst only what has the first of the bands in it
+ */
 export function fillPool(
   search: LadderSearch,
   bands: readonly Band[],
   all: readonly Options[],
+  withFirst = false,
 ): LadderPool | undefined {
   const pool = new LadderPool(search.target);
   let steps = MOST_STEPS;
   for (const [reachIndex, options] of all.entries()) {
     const filling = new Filling(search, bands, options, reachIndex, pool, steps);
-    filling.extend(0, 0);
+    filling.extend(0, 0, withFirst ? 1 : bands.length);
     steps = filling.stepsLeft;
     if (steps <= 0) return undefined;
   }
@@ -201,11 +207,14 @@ class Filling {
     this.most = Math.max(target.from, target.to) + rounding;
   }
 
-  /** All candidates of the bands so far and one or more of band `from` and later ones. */
-  extend(depth: number, from: number): void {
+  /**
+   * All candidates of the bands so far and one or more of band `from` and later ones, the next of
+   * them before band `to`.
+   */
+  extend(depth: number, from: number, to = this.bands.length): void {
     const { bounds, options } = this;
     const { maxBands } = this.search.limits;
-    const end = options.count;
+    const end = options.firstOf[to] as number;
     this.stepsLeft -= end - (options.firstOf[from] as number);
     if (this.stepsLeft <= 0) return;
     for (let i = options.firstOf[from] as number; i < end; i++) {

@@ -1,10 +1,9 @@
-import { isContinuous } from '../elastic/band.js';
 import { type Result, succeed } from '../faults.js';
 import type { SpaceRequest, Varied } from '../finder/proposal.js';
 import { coarseValues, searchOn, variedOn } from '../finder/proposal-search.js';
 import type { Gap, LadderTarget } from '../finder/search.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
-import { type FittedBand, type Route, ROUTE_FORMS } from '../rig/compose.js';
+import { type FittedBand, type Route, ROUTE_FORMS, routeFor } from '../rig/compose.js';
 import { findLadder } from './find-ladder.js';
 import { gapsBetween } from './gaps.js';
 
@@ -44,25 +43,34 @@ export function proposeLadder<Ex extends AnchoredExercise>(
   request: LadderRequest<Ex>,
   isForce: boolean,
 ): Result<ProposedLadder> {
-  const { kit, notchFirst = false, present, target } = request;
+  const { kit, notchFirst = false, target } = request;
   const way = wayOf(request);
   if (way === undefined) return succeed({ rungs: [], gaps: gapsBetween(target, []) });
-  const taut = isForce && !present.exercise.bodyweight;
-  const limits = { ...request.limits, ...(taut ? { start: TAUT_N } : {}) };
-  const laid = { ...request, limits };
+  const laid = tautFromStart(request, isForce);
   const rungs = notchFirst ? byNotches(laid, way) : rungsOf(laid, way, kit, target);
   return rungs.ok ? succeed({ rungs: rungs.value, gaps: gapsBetween(target, rungs.value) }) : rungs;
 }
 
+/** Bands that are slack at the start train only the rest: none may be, where the demand is a force. */
+export function tautFromStart<Ex extends AnchoredExercise>(
+  request: LadderRequest<Ex>,
+  isForce: boolean,
+): LadderRequest<Ex> {
+  const taut = isForce && !request.present.exercise.bodyweight;
+  return taut ? { ...request, limits: { ...request.limits, start: TAUT_N } } : request;
+}
+
 /** The first route of each form that has bands, where what is varied is the same on both. */
-function wayOf<Ex extends AnchoredExercise>({
+export function wayOf<Ex extends AnchoredExercise>({
   kit,
   present: { exercise },
   routes,
 }: LadderRequest<Ex>): readonly [Route, ...Route[]] | undefined {
   const forms = ROUTE_FORMS.flatMap(
     (form) =>
-      routes.find((route) => route.for === form && kit.some((band) => suits(route, band))) ?? [],
+      routes.find(
+        (route) => route.for === form && kit.some((band) => routeFor([route], band) !== undefined),
+      ) ?? [],
   );
   const [first, second] = forms;
   if (first === undefined) return undefined;
@@ -109,7 +117,7 @@ function rungsOf<Ex extends AnchoredExercise>(
   kit: readonly FittedBand[],
   target: LadderTarget,
 ): Result<ProposedRung[]> {
-  const suited = way.filter((route) => kit.some((band) => suits(route, band)));
+  const suited = way.filter((route) => kit.some((band) => routeFor([route], band) !== undefined));
   const [first, ...others] = suited;
   if (first === undefined) return succeed([]);
   const { count: _count, ...space } = searchOn(request, [first, ...others], kit);
@@ -131,8 +139,4 @@ function rungsOf<Ex extends AnchoredExercise>(
       };
     }),
   );
-}
-
-function suits(route: Route, { kind }: FittedBand): boolean {
-  return isContinuous(kind) === (route.for === 'continuous');
 }
