@@ -65,6 +65,16 @@ export const routes: Routes = [
         loadComponent: () => import('./setups/workbench').then((file) => file.Workbench),
       },
       {
+        path: 'bag',
+        title: 'The bag · Wiry Otter',
+        loadComponent: () => import('./features/bag/bag').then((file) => file.Bag),
+      },
+      {
+        path: 'buy',
+        title: 'What to buy · Wiry Otter',
+        loadComponent: () => import('./features/buy/buy').then((file) => file.Buy),
+      },
+      {
         path: 'next/:sessionId',
         title: 'Next · Wiry Otter',
         loadComponent: () => import('./next/next').then((file) => file.Next),

@@ -2,8 +2,9 @@ import { type Band, naturalStrands } from '../elastic/band.js';
 import { strandForce } from '../elastic/strand-law.js';
 import { searchOn } from '../finder/proposal-search.js';
 import { layOptions } from '../finder/options.js';
-import type { LadderSearch } from '../finder/search.js';
-import { fillPool, heightOf, SAME_HEIGHT, stepHeight } from '../ladder/ladder-pool.js';
+import type { Gap, LadderSearch, LadderTarget } from '../finder/search.js';
+import { gapsBetween } from '../ladder/gaps.js';
+import { fillPool } from '../ladder/ladder-pool.js';
 import { type LadderRequest, tautFromStart, wayOf } from '../ladder/propose-ladder.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
 import { type FittedBand, routeFor } from '../rig/compose.js';
@@ -33,8 +34,14 @@ export interface Purchase extends BandToBuy {
 
 /** What the ladders lack as they are, and with each band that was tried, the best first. */
 export interface Purchases {
-  readonly before: readonly number[];
+  /** The gaps of each ladder as it is, and with the best of the bands. */
+  readonly before: readonly (readonly Gap[])[];
+  readonly after: readonly (readonly Gap[])[];
   readonly tried: readonly Purchase[];
+}
+
+interface Rung {
+  readonly value: number;
 }
 
 /** Kinds and lengths that are tried: loops of about a metre, shorter ones, tubes with handles. */
@@ -82,59 +89,58 @@ export function usualBand({ flatLength_m, kind, pull_N }: BandToBuy): FittedBand
 export function* bandToBuy<Ex extends AnchoredExercise>(
   ladders: readonly LadderToServe<Ex>[],
 ): Generator<number, Purchases, void> {
-  const present = ladders.map((ladder) => heightsOf(ladder));
-  const before = ladders.map((ladder, l) => gapsOver(ladder, present[l] ?? []));
+  const present = ladders.map((ladder) => valuesOf(ladder));
+  const gapsWith = (band: BandToBuy): Gap[][] =>
+    ladders.map((ladder, l) => {
+      const { target } = ladder.request;
+      const values = [...(present[l] ?? []), ...valuesOf(ladder, usualBand(band))];
+      return gapsBetween(target, inOrder(target, values));
+    });
+  const before = ladders.map(({ request: { target } }, l) => gapsBetween(target, present[l] ?? []));
   const tried: Purchase[] = [];
   const bands = bandsToTry();
   for (const [b, band] of bands.entries()) {
-    const each = ladders.map((ladder, l) =>
-      gapsOver(ladder, merged(present[l] ?? [], heightsOf(ladder, usualBand(band)))),
-    );
+    const each = gapsWith(band).map(totalOf);
     tried.push({ ...band, each, gaps: each.reduce((sum, gap) => sum + gap, 0) });
     yield (b + 1) / bands.length;
   }
   tried.sort((a, b) => a.gaps - b.gaps || a.pull_N - b.pull_N);
-  return { before, tried };
+  const [best] = tried;
+  return { before, after: best === undefined ? before : gapsWith(best), tried };
 }
 
-/** How high up the ladder each feasible set-up stands, ascending; with a new band, only those that have it. */
-function heightsOf<Ex extends AnchoredExercise>(
+/** The value of each feasible set-up in the ladder's order; with a new band, only of those that have it. */
+function valuesOf<Ex extends AnchoredExercise>(
   { isForce, request }: LadderToServe<Ex>,
   band?: FittedBand,
-): number[] {
+): Rung[] {
   const kit = [...(band === undefined ? [] : [band]), ...request.kit].sort((a, b) =>
     a.id < b.id ? -1 : 1,
   );
   const laid = tautFromStart({ ...request, kit }, isForce);
   const way = wayOf(laid);
-  if (way === undefined) return [];
+  if (way === undefined) return bareRung(request.target);
   const suited = kit.filter((one) => routeFor(way, one) !== undefined);
   if (band !== undefined && !suited.includes(band)) return [];
   const { count: _count, ...space } = searchOn(laid, way, suited);
   const search: LadderSearch = { ...space, target: request.target };
   const options = layOptions(search, suited);
-  if (!options.ok) return [];
+  if (!options.ok) return bareRung(request.target);
   const pool = fillPool(search, suited, options.value, band !== undefined);
-  return pool === undefined ? [] : pool.list().map(({ height }) => height);
+  return [...(pool?.list() ?? []), ...bareRung(request.target)].map(({ value }) => ({ value }));
 }
 
-/** The intervals from the first end to the last that are wider than a step, together. */
-function gapsOver<Ex extends AnchoredExercise>(
-  { request: { target } }: LadderToServe<Ex>,
-  heights: readonly number[],
-): number {
-  const step = stepHeight(target) + SAME_HEIGHT;
-  const top = heightOf(target, target.to);
-  // Where help ends at none, the bare exercise is the last rung.
-  const ends = [0, ...heights, top];
-  let gaps = 0;
-  for (let i = 1; i < ends.length; i++) {
-    const width = (ends[i] as number) - (ends[i - 1] as number);
-    if (width > step) gaps += width;
-  }
-  return gaps;
+/** Where help ends at none, the bare exercise is the last rung. */
+function bareRung({ metric, to }: LadderTarget): Rung[] {
+  return metric === 'assistMean' && to === 0 ? [{ value: 0 }] : [];
 }
 
-function merged(a: readonly number[], b: readonly number[]): number[] {
-  return [...a, ...b].sort((x, y) => x - y);
+function inOrder({ metric }: LadderTarget, rungs: readonly Rung[]): Rung[] {
+  const sign = metric === 'assistMean' ? -1 : 1;
+  return rungs.toSorted((a, b) => sign * (a.value - b.value));
+}
+
+/** Gaps added up: ln of the ratios of loads, the differences of help. */
+function totalOf(gaps: readonly Gap[]): number {
+  return gaps.reduce((sum, { difference, ratio = 1 }) => sum + (difference ?? Math.log(ratio)), 0);
 }

@@ -1,15 +1,20 @@
 /// <reference lib="webworker" />
 import {
   type AnchoredExercise,
+  bandToBuy,
   errorOf,
   type LadderRequest,
+  type LadderToServe,
   type NearestMiss,
   nearestMisses,
+  packBag,
+  type Packing,
   type Proposal,
   type ProposedLadder,
   proposeLadder,
   type ProposalRequest,
   proposeSetups,
+  type Purchases,
   type Result,
   succeed,
 } from '@wiry-otter/core';
@@ -26,7 +31,29 @@ export type FinderTask =
       readonly request: LadderRequest<AnchoredExercise>;
       /** The demand is a force. */
       readonly isForce: boolean;
-    };
+    }
+  | { readonly kind: 'buy'; readonly ladders: readonly LadderToServe<AnchoredExercise>[] }
+  | { readonly kind: 'bag'; readonly setups: readonly PackedSetup[] };
+
+/** A set-up that the bag has to serve. */
+export interface PackedSetup {
+  /** What it takes as it is saved: its bands and the anchor that is carried to it. */
+  readonly items: readonly string[];
+  /** The anchor alone: whatever else is laid needs it too. */
+  readonly anchorItems: readonly string[];
+  /** What asks the same with other bands; null where only this will do. */
+  readonly request: ProposalRequest<AnchoredExercise> | null;
+}
+
+/** The smallest bag that was found, and for every set-up the ways that were weighed. */
+export interface PackedBag {
+  readonly packing: Packing;
+  /** The first of each is the set-up as it is saved. */
+  readonly ways: readonly (readonly {
+    readonly items: readonly string[];
+    readonly proposal: Proposal | null;
+  }[])[];
+}
 
 /** Set-ups that come near, and where none does, what would with a limit loosened. */
 export interface Proposed {
@@ -38,6 +65,8 @@ export interface Proposed {
 export interface FinderResults {
   readonly propose: Result<Proposed>;
   readonly ladder: Result<ProposedLadder>;
+  readonly buy: Purchases;
+  readonly bag: PackedBag;
 }
 
 /** A task with the number it is answered by. */
@@ -56,15 +85,65 @@ export interface FinderAnswer {
 /** A proposal within this error is near: 5 % of a load, or two hundredths of what help is needed. */
 const NEAR = 1;
 
+/** Other ways of a set-up that are weighed, each of so many bands, at most. */
+const OTHER_WAYS = 2;
+const OTHER_BANDS = 2;
+/** Looking for a smaller bag ends after this, ms: the best so far is told with its bound. */
+const PACK_MS = 2000;
+
 addEventListener('message', ({ data: { number, task } }: MessageEvent<FinderQuestion>) => {
   const tell = (part: Omit<FinderAnswer, 'number'>): void => postMessage({ number, ...part });
-  tell({
-    result:
-      task.kind === 'propose'
-        ? proposed(task, (share) => tell({ share }))
-        : proposeLadder(task.request, task.isForce),
-  });
+  tell({ result: answer(task, (share) => tell({ share })) });
 });
+
+function answer(
+  task: FinderTask,
+  tell: (share: number) => void,
+): FinderResults[FinderTask['kind']] {
+  switch (task.kind) {
+    case 'propose':
+      return proposed(task, tell);
+    case 'ladder':
+      return proposeLadder(task.request, task.isForce);
+    case 'buy':
+      return lastOf(bandToBuy(task.ladders), tell);
+    case 'bag':
+      return packed(task.setups, tell);
+  }
+}
+
+/** What a generator returns in the end, told how far it has come on the way. */
+function lastOf<Last>(steps: Generator<number, Last, void>, tell: (share: number) => void): Last {
+  for (;;) {
+    const step = steps.next();
+    if (step.done === true) return step.value;
+    tell(step.value);
+  }
+}
+
+function packed(setups: readonly PackedSetup[], tell: (share: number) => void): PackedBag {
+  const ways = setups.map(({ anchorItems, items, request }, s) => {
+    tell(s / setups.length);
+    const own = { items, proposal: null };
+    if (request === null) return [own];
+    const found = proposeSetups(
+      { ...request, limits: { ...request.limits, maxBands: OTHER_BANDS } },
+      OTHER_WAYS + 1,
+    );
+    const proposals = found.ok ? found.value : [];
+    const others = proposals
+      .filter(({ value }) => errorOf(request.target, value) <= NEAR)
+      .map((proposal) => ({ items: [...proposal.bandIds, ...anchorItems], proposal }))
+      .filter((other) => other.items.toSorted().join() !== [...items].sort().join());
+    return [own, ...others.slice(0, OTHER_WAYS)];
+  });
+  const steps = packBag(ways.map((of) => ({ ways: of.map((way) => way.items) })));
+  const until = performance.now() + PACK_MS;
+  for (;;) {
+    const step = steps.next();
+    if (step.done === true || performance.now() > until) return { packing: step.value, ways };
+  }
+}
 
 function proposed(
   { most, request }: FinderTask & { kind: 'propose' },

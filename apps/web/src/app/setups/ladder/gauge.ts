@@ -49,7 +49,7 @@ export class Gauge {
   readonly flagged = output<Rung>();
   readonly lockToggled = output<Rung>();
   readonly struck = output<Rung>();
-  readonly gapAsked = output<Gap>();
+  readonly gapAsked = output<void>();
 
   protected readonly rowHeight = ROW_PX;
   /** Whether a rung is set; else the flag stands, hollow, on the one nearest in load. */

@@ -11,7 +11,7 @@ import {
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { LadderInput } from '@wiry-otter/contracts';
-import { type Gap, ladderChanges, type LadderTarget } from '@wiry-otter/core';
+import { ladderChanges, type LadderTarget } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
@@ -220,13 +220,13 @@ export class LadderPanel {
     void this.make();
   }
 
-  protected askGap({ above, below }: Gap): void {
-    void this.router.navigate(['/buy'], {
-      queryParams: { exercise: this.workbench.exercise()?.id, below, above },
-    });
+  /** What to buy is found over ladders that are kept. */
+  protected askGap(): void {
+    if (this.shown()?.kept === true) void this.router.navigate(['/buy']);
+    else this.keep(() => void this.router.navigate(['/buy']));
   }
 
-  protected keep(): void {
+  protected keep(then: () => void = () => undefined): void {
     const shown = this.shown();
     const input = this.ladderInput();
     if (shown === null || input === null) return;
@@ -242,6 +242,7 @@ export class LadderPanel {
         const text = `Ladder of ${ladder.rungs.length} rungs kept.${moved}`;
         this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
         if (ladder.moved !== null) this.global.dispatch(studioActions.load());
+        then();
       },
     );
   }

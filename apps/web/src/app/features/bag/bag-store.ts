@@ -1,0 +1,188 @@
+import { computed, inject } from '@angular/core';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import { Store } from '@ngrx/store';
+import type { SetupRecord } from '@wiry-otter/contracts';
+import { format } from 'date-fns';
+import * as z from 'zod';
+import { USUAL_PREFERENCES } from '../../setups/find/preferences';
+import { requestOf } from '../../setups/find/found-lines';
+import { RecordInputs } from '../../setups/workbench/record-inputs';
+import { bandsFeature } from '../../state/bands';
+import { readStored, store as keep } from '../../state/storage';
+import { studioFeature } from '../../state/studio';
+import { Finder } from '../../workers/finder';
+import type { PackedBag, PackedSetup } from '../../workers/finder.worker';
+
+/** Anchors that a trainer carries to a place; all others are there. */
+const CARRIED: Readonly<Record<string, string>> = { door: 'door strap', rings: 'rings' };
+const CARRIED_PREFIX = 'anchor ';
+
+/** An item of the bag and what it is needed for. */
+export interface BagItem {
+  readonly id: string;
+  readonly name: string;
+  /** The band's colour; none for an anchor. */
+  readonly colour: string | null;
+  readonly tag: number | null;
+  readonly uses: readonly string[];
+  readonly packed: boolean;
+}
+
+interface BagState {
+  /** People whose work is packed for. */
+  readonly personIds: readonly string[];
+  readonly packedIds: readonly string[];
+  readonly bag: PackedBag | null;
+  /** What the bag was packed for, in the order of its ways. */
+  readonly packedFor: readonly SetupRecord[];
+  readonly busy: boolean;
+  readonly broken: boolean;
+}
+
+const NOTHING_PACKED: BagState = {
+  personIds: [],
+  packedIds: [],
+  bag: null,
+  packedFor: [],
+  busy: false,
+  broken: false,
+};
+
+/** The smallest bag for some people's next work, ticked off while it is packed. */
+export const BagStore = signalStore(
+  withState<BagState>(NOTHING_PACKED),
+  withProps(() => ({
+    _finder: inject(Finder),
+    _inputs: inject(RecordInputs),
+    _key: `otter.bag.${format(new Date(), 'yyyy-MM-dd')}`,
+  })),
+  withComputed((state, global = inject(Store)) => {
+    const people = global.selectSignal(studioFeature.selectPeople);
+    const setups = global.selectSignal(studioFeature.selectSetups);
+    const prescriptions = global.selectSignal(studioFeature.selectPrescriptions);
+    const known = global.selectSignal(bandsFeature.selectKnown);
+    /** What a person does next: what is prescribed, else what is ready. */
+    const workOf = (personId: string): SetupRecord[] => {
+      const own = setups().filter((setup) => setup.personId === personId);
+      const prescribed = prescriptions().filter((one) => one.personId === personId);
+      const found = prescribed.flatMap(({ setupId }) => own.find(({ id }) => id === setupId) ?? []);
+      return found.length > 0 ? found : own.filter(({ ready }) => ready);
+    };
+    const nameOf = (setup: SetupRecord): string => {
+      const person = people().find(({ id }) => id === setup.personId);
+      return `${person?.name ?? ''}: ${setup.document.exercise.title}`;
+    };
+    return {
+      people: computed(() =>
+        people().map((person) => ({
+          person,
+          work: workOf(person.id),
+          chosen: state.personIds().includes(person.id),
+        })),
+      ),
+      chosen: computed(() => state.personIds().flatMap(workOf)),
+      items: computed((): BagItem[] => {
+        const bag = state.bag();
+        if (bag === null) return [];
+        return bag.packing.items.map((id) => {
+          const band = known().find(({ record }) => record.id === id)?.record;
+          const uses = state.packedFor().flatMap((setup, s) => {
+            const way = bag.ways[s]?.[bag.packing.ways[s] ?? -1];
+            return way?.items.includes(id) === true ? [nameOf(setup)] : [];
+          });
+          return {
+            id,
+            name: band?.name ?? id.replace(CARRIED_PREFIX, ''),
+            colour: band?.colour ?? null,
+            tag: band?.tag ?? null,
+            uses,
+            packed: state.packedIds().includes(id),
+          };
+        });
+      }),
+      /** Set-ups that are built another way than they are saved, so that the bag is smaller. */
+      otherWays: computed(() => {
+        const bag = state.bag();
+        return state.packedFor().flatMap((setup, s) => {
+          const proposal = bag?.ways[s]?.[bag.packing.ways[s] ?? -1]?.proposal;
+          if (proposal === null || proposal === undefined) return [];
+          const names = proposal.bandIds.map(
+            (id) => known().find(({ record }) => record.id === id)?.record.name ?? 'a band',
+          );
+          return [
+            {
+              setup,
+              name: nameOf(setup),
+              instead: names.join(' + '),
+              distance_m: proposal.varied.distance_m,
+              share: proposal.value / setup.figures.mean - 1,
+            },
+          ];
+        });
+      }),
+      /** Set-ups that nothing in the bag can build: a band of theirs is retired. */
+      unserved: computed(() =>
+        state
+          .packedFor()
+          .filter((_, s) => (state.bag()?.packing.ways[s] ?? 0) < 0)
+          .map(nameOf),
+      ),
+    };
+  }),
+  withMethods((store) => {
+    const packedSetup = (setup: SetupRecord): PackedSetup => {
+      const input = store._inputs.of(setup);
+      const carried = CARRIED[input?.anchor?.kind ?? ''];
+      const anchorItems = carried === undefined ? [] : [CARRIED_PREFIX + carried];
+      const items = [...setup.document.bands.map(({ id }) => id), ...anchorItems];
+      if (input === null || input.exercise.bandOnEachSide === true) {
+        return { items, anchorItems, request: null };
+      }
+      const target = { metric: 'mean', value: setup.figures.mean } as const;
+      const request = requestOf(input, store._inputs.usable(), target, USUAL_PREFERENCES);
+      return { items, anchorItems, request };
+    };
+    return {
+      choose(personId: string, yes: boolean): void {
+        const others = store.personIds().filter((id) => id !== personId);
+        patchState(store, { personIds: yes ? [...others, personId] : others, bag: null });
+      },
+      async pack(): Promise<void> {
+        const chosen = store.chosen();
+        patchState(store, { busy: true, broken: false, bag: null });
+        const task = { kind: 'bag', setups: chosen.map(packedSetup) } as const;
+        const bag = await store._finder.ask(task).catch(() => undefined);
+        patchState(store, { busy: false, broken: bag === undefined });
+        if (bag) patchState(store, { bag, packedFor: chosen });
+      },
+      cancel(): void {
+        store._finder.cancel();
+      },
+      tick(id: string, yes: boolean): void {
+        const others = store.packedIds().filter((other) => other !== id);
+        patchState(store, { packedIds: yes ? [...others, id] : others });
+        keep(store._key, store.packedIds());
+      },
+    };
+  }),
+  withHooks({
+    onInit(store) {
+      const personIds = store
+        .people()
+        .filter(({ work }) => work.length > 0)
+        .map(({ person }) => person.id);
+      patchState(store, {
+        personIds,
+        packedIds: readStored(store._key, z.array(z.string())) ?? [],
+      });
+    },
+  }),
+);

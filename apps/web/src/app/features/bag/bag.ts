@@ -1,0 +1,23 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Finder } from '../../workers/finder';
+import { BagStore } from './bag-store';
+
+/** What to take along: the fewest bands and anchors that serve all chosen work. */
+@Component({
+  selector: 'otter-bag',
+  imports: [RouterLink],
+  providers: [BagStore],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './bag.html',
+})
+export class Bag {
+  protected readonly store = inject(BagStore);
+  protected readonly share = inject(Finder).share;
+
+  /** How far another way is from the set-up as it is saved. */
+  protected shareWords(share: number): string {
+    const percent = (100 * Math.abs(share)).toFixed(1);
+    return Number(percent) === 0 ? 'the same mean' : `${share < 0 ? '−' : '+'}${percent} %`;
+  }
+}

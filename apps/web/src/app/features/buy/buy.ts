@@ -1,0 +1,61 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { type Gap, type Purchase, writeForce } from '@wiry-otter/core';
+import { KIND_WORD } from '../../bands/band-law';
+import { RecordInputs } from '../../setups/workbench/record-inputs';
+import { Finder } from '../../workers/finder';
+import { BuyStore } from './buy-store';
+import { GapStaff } from './gap-staff';
+
+/** So many bands are told, the best first. */
+const TOLD = 4;
+
+/** What to buy next: the one band that closes most of the gaps of chosen ladders. */
+@Component({
+  selector: 'otter-buy',
+  imports: [GapStaff, RouterLink],
+  providers: [BuyStore],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './buy.html',
+})
+export class Buy {
+  protected readonly store = inject(BuyStore);
+  private readonly unit = inject(RecordInputs).unit;
+  protected readonly share = inject(Finder).share;
+
+  protected readonly count = computed(() => (this.store.found()?.before ?? []).flat().length);
+  /** The best bands, without those that do no better than none. */
+  protected readonly best = computed(() => {
+    const found = this.store.found();
+    if (found === null) return [];
+    const before = found.before.flat().reduce((sum, gap) => sum + sizeOf(gap), 0);
+    return found.tried
+      .filter(({ gaps }) => gaps < before - 1e-9)
+      .slice(0, TOLD)
+      .map((one) => ({
+        ...one,
+        words: this.words(one),
+        closes: Math.round((100 * (before - one.gaps)) / before),
+      }));
+  });
+  protected readonly rows = computed(() => {
+    const found = this.store.found();
+    const named = this.store.ladders();
+    return this.store.served().map((ladder, l) => ({
+      ladder,
+      name: named.find((row) => row.ladder.id === ladder.id)?.name ?? '',
+      exercise: ladder.rungs[0]?.document.exercise.title ?? '',
+      before: found?.before[l] ?? [],
+      after: found?.after[l] ?? [],
+    }));
+  });
+
+  private words({ flatLength_m, kind, pull_N }: Purchase): string {
+    const length = `${(flatLength_m * 100).toFixed(0)} cm`;
+    return `a ${KIND_WORD[kind]} of about ${length} that pulls about ${writeForce(pull_N, this.unit())} at twice its length`;
+  }
+}
+
+function sizeOf({ difference, ratio = 1 }: Gap): number {
+  return difference ?? Math.log(ratio);
+}
