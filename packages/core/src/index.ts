@@ -364,6 +364,7 @@ export {
   type Purchases,
   usualBand,
 } from './purchase/band-to-buy.js';
+export { mountingPulls, pullAtStart } from './safety/help.js';
 export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
 export type { Proposal, ProposalRequest, Varied } from './finder/proposal.js';
 export { proposeSetups } from './finder/propose.js';

@@ -47,7 +47,13 @@ export async function playHistory(
   const { setup, reps, ...prescribed } = history.prescription;
   const work = { kind: 'reps', ...reps } as const;
   const setupId = known(setups, setup);
-  await addPrescription(manager, begin, uuidv7(), { ...prescribed, work, personId, setupId });
+  await addPrescription(manager, begin, uuidv7(), {
+    ...prescribed,
+    work,
+    personId,
+    setupId,
+    drop: null,
+  });
   for (const told of history.sessions) {
     await playSession(manager, scope, shift, history, told, personId, setups);
   }

@@ -37,6 +37,6 @@ export async function movePrescription(
     id: _id,
     ...same
   } = current;
-  await addPrescription(manager, scope, uuidv7(), { ...same, setupId: to.setupId });
+  await addPrescription(manager, scope, uuidv7(), { ...same, setupId: to.setupId, drop: null });
   return { from: stood.title, to: to.title };
 }

@@ -136,6 +136,8 @@ async function settle(
       work: last.work,
       rest_s: last.rest_s,
       target: chosen.target,
+      // Its parts are of the set-up it was planned for.
+      drop: chosen.setupId === last.setupId ? last.drop : null,
     },
     row.id,
   );

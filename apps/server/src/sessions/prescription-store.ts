@@ -59,7 +59,8 @@ export async function findPrescription(
 }
 
 export function toPrescription(row: PrescriptionRow): PrescriptionRecord {
-  const { id, personId, setupId, exerciseId, sets, work, rest_s, target, fromDecisionId } = row;
+  const { drop, exerciseId, fromDecisionId, id, personId, rest_s, setupId, sets, target, work } =
+    row;
   return {
     id,
     personId,
@@ -70,6 +71,7 @@ export function toPrescription(row: PrescriptionRow): PrescriptionRecord {
     work,
     rest_s,
     target,
+    drop,
     fromDecisionId,
     createdAt: row.createdAt.toISOString(),
   };

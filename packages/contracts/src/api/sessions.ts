@@ -21,6 +21,23 @@ export const work = z.discriminatedUnion('kind', [
 ]);
 export type Work = z.infer<typeof work>;
 
+/** One set of several parts, each lighter than the one before, or heavier on the way up. */
+export const dropSet = z.strictObject({
+  /** How often the load changes. */
+  times: z.number().int().min(1).max(6),
+  /** Wanted share of the load that each drop takes off. */
+  share: z.number().min(0.05).max(0.5),
+  direction: z.enum(['down', 'up', 'downUp']),
+  /** What the last part is done for. */
+  last: z.enum(['reps', 'speed', 'hold']),
+  /** What is changed before each part, and what it asks then; the first is the set-up as it stands. */
+  parts: z
+    .array(z.strictObject({ change: z.string().max(200), load: nonNegative }))
+    .min(2)
+    .max(13),
+});
+export type DropSetRecord = z.infer<typeof dropSet>;
+
 const prescriptionFields = {
   personId: uuid,
   setupId: uuid,
@@ -30,6 +47,8 @@ const prescriptionFields = {
   rest_s: nonNegative.max(3600),
   /** Per set, repetitions or seconds. */
   target: z.array(count).min(1).max(20),
+  /** The last set goes on in parts; null where it does not. */
+  drop: dropSet.nullable().default(null),
 };
 
 export const prescriptionInput = z

@@ -57,11 +57,19 @@ export const mount: CautionRule = {
 };
 
 /** The pull at the start of the rep of the hardest band, all its natural strands together, N. */
-export function pullAtStart({ setup, solved }: CautionContext): number {
+export function pullAtStart(context: Pick<CautionContext, 'setup' | 'solved'>): number {
+  return Math.max(0, ...mountingPulls(context));
+}
+
+/** What it takes to hook hand, foot or knee into each band, N: its pull at the start of the rep. */
+export function mountingPulls({
+  setup,
+  solved,
+}: Pick<CautionContext, 'setup' | 'solved'>): number[] {
   const { samples } = solved.rig.prepared;
-  return setup.runs.reduce((most, run, r) => {
+  return setup.runs.map((run, r) => {
     const band = setup.bands.find(({ id }) => id === run.band);
     const strands = band === undefined ? 1 : naturalStrands(band.kind);
-    return Math.max(most, strands * (solved.buffers.strand_N[r * samples] as number));
-  }, 0);
+    return strands * (solved.buffers.strand_N[r * samples] as number);
+  });
 }

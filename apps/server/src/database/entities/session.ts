@@ -1,6 +1,7 @@
 import type {
   DecisionDocument,
   DecisionRecord,
+  DropSetRecord,
   ReviewDocument,
   SetInput,
   Work,
@@ -33,6 +34,7 @@ export interface PrescriptionRow {
   work: Work;
   rest_s: number;
   target: number[];
+  drop: DropSetRecord | null;
   fromDecisionId: string | null;
   createdAt: Date;
   createdBy: string;
@@ -51,6 +53,7 @@ export const PrescriptionEntity = new EntitySchema<PrescriptionRow>({
     work: json(),
     rest_s: number('rest_s'),
     target: json(),
+    drop: nullable(json('drop_set')),
     fromDecisionId: nullableUuid('from_decision_id'),
     createdAt: moment('created_at'),
     createdBy: uuid('created_by'),

@@ -13,7 +13,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { DEFAULT_PAIN_LIMIT } from '@wiry-otter/core';
-import { meanQuantity } from '../drawing/figures';
+import { meanQuantity, quantityWords } from '../drawing/figures';
 import { QuantityText } from '../drawing/quantity';
 import { TideLine } from '../drawing/tide-line';
 import { ClearanceNote } from '../people/clearance-note';
@@ -169,6 +169,13 @@ export class Session {
   protected log(): void {
     this.now.set(Date.now());
     this.store.log(new Date());
+  }
+
+  /** What a part of a drop set asks, in the unit on show. */
+  protected partLoad(load: number): string {
+    const figures = this.store.session()?.setup.figures;
+    if (figures === undefined) return '';
+    return quantityWords(meanQuantity({ ...figures, mean: load, meanStd: null }, this.unit()));
   }
 
   protected toggleRest(): void {

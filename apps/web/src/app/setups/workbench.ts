@@ -5,7 +5,9 @@ import { Keys } from '../shell/keys';
 import { BagList } from './bag-list';
 import { ChooseSetup } from './choose-setup';
 import { ChangeList } from './figures/change-list';
+import { DropSetPanel } from './drop-set/drop-set-panel';
 import { FiguresPanel } from './figures/figures-panel';
+import { NudgeTable } from './figures/nudge-table';
 import { FindPanel } from './find/find-panel';
 import { LadderPanel } from './ladder/ladder-panel';
 import { marksOf } from './marks';
@@ -19,12 +21,13 @@ import { WorkbenchStore } from './workbench/workbench-store';
 const SLIDE = 2;
 
 /** What stands beside the scene. */
-type Panel = 'figures' | 'find' | 'ladder';
+type Panel = 'figures' | 'find' | 'ladder' | 'dropSet';
 
 const PANEL_WORDS: Readonly<Record<Panel, string>> = {
   figures: 'Figures',
   find: 'Find',
   ladder: 'Ladder',
+  dropSet: 'Drop set',
 };
 
 /** The workbench: person, exercise, anchor and bands; what they ask, and what is wrong with them. */
@@ -34,9 +37,11 @@ const PANEL_WORDS: Readonly<Record<Panel, string>> = {
     BagList,
     ChangeList,
     ChooseSetup,
+    DropSetPanel,
     FiguresPanel,
     FindPanel,
     LadderPanel,
+    NudgeTable,
     RouterLink,
     SavedSetups,
     SaveSetup,
@@ -56,7 +61,7 @@ export class Workbench {
   protected readonly workbench = inject(WorkbenchStore);
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly sample = signal(DEFAULT_SAMPLES - 1);
-  protected readonly panels: readonly Panel[] = ['figures', 'find', 'ladder'];
+  protected readonly panels: readonly Panel[] = ['figures', 'find', 'ladder', 'dropSet'];
   protected readonly panelWords = PANEL_WORDS;
   protected readonly panel = signal<Panel>('figures');
   /** Whether the figures that are typed are in sight; in a drag they would be written with the rest. */
@@ -84,6 +89,7 @@ export class Workbench {
       { key: 'r', words: 'redo', press: () => this.workbench.redo() },
       { key: 'f', words: 'find a set-up', press: () => this.show('find') },
       { key: 'l', words: 'ladder', press: () => this.show('ladder') },
+      { key: 'd', words: 'drop set', press: () => this.show('dropSet') },
       { key: 'Escape', words: 'back to the figures', press: () => this.show('figures') },
       ...Array.from({ length: 9 }, (_, i) => ({
         key: String(i + 1),

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import type { LadderRecord } from '@wiry-otter/contracts';
 import { type Gap, type Purchase, writeForce } from '@wiry-otter/core';
 import { KIND_WORD } from '../../bands/band-law';
 import { RecordInputs } from '../../setups/workbench/record-inputs';
@@ -45,10 +46,21 @@ export class Buy {
       ladder,
       name: named.find((row) => row.ladder.id === ladder.id)?.name ?? '',
       exercise: ladder.rungs[0]?.document.exercise.title ?? '',
+      range: this.rangeWords(ladder),
       before: found?.before[l] ?? [],
       after: found?.after[l] ?? [],
     }));
   });
+
+  private rangeWords({ rungs, target: { from, metric, to } }: LadderRecord): string {
+    if (metric === 'assistMean') {
+      return `help of ${(100 * from).toFixed(0)} to ${(100 * to).toFixed(0)} %`;
+    }
+    const isMoment = rungs[0]?.document.exercise.demand.kind === 'moment';
+    return isMoment
+      ? `${from} to ${to} N·m`
+      : `${writeForce(from, this.unit())} to ${writeForce(to, this.unit())}`;
+  }
 
   private words({ flatLength_m, kind, pull_N }: Purchase): string {
     const length = `${(flatLength_m * 100).toFixed(0)} cm`;

@@ -9,7 +9,15 @@ import {
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { errorOf, fromNewtons, type Metric, type NearestMiss, type Target } from '@wiry-otter/core';
+import {
+  errorOf,
+  fromNewtons,
+  type Metric,
+  type NearestMiss,
+  pullAtStart,
+  type Target,
+  writeForce,
+} from '@wiry-otter/core';
 import { firstValueFrom } from 'rxjs';
 import { StudioApi } from '../../api/studio-api';
 import { demandInUnit } from '../../drawing/figures';
@@ -18,7 +26,14 @@ import { Finder } from '../../workers/finder';
 import type { Proposed } from '../../workers/finder.worker';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { FoundLineView } from './found-line';
-import { type FoundLine, lineOf, type Loosened, requestOf, withoutAlike } from './found-lines';
+import {
+  twoForOne,
+  type FoundLine,
+  lineOf,
+  type Loosened,
+  requestOf,
+  withoutAlike,
+} from './found-lines';
 import { type FinderPreferences, STACKING_WORDS, STACKINGS } from './preferences';
 import { TrainerPreferences } from './trainer-preferences';
 import { asMuchAs, knownStrength, loadFor, type WishKind } from './wish';
@@ -26,6 +41,8 @@ import { asMuchAs, knownStrength, loadFor, type WishKind } from './wish';
 /** So many lines are shown; more are asked for, since a caution may stand against some. */
 const SHOWN = 10;
 const ASKED = 30;
+/** Pairs of bands are found among many single ones. */
+const ASKED_PAIRS = 120;
 
 /** The worker could not be started, or stopped. */
 const BROKEN = 'broken';
@@ -186,15 +203,51 @@ export class FindPanel {
     await this.find();
   }
 
+  /** Two slimmer bands of equal help, or load, that are each easier to hook into than the one on. */
+  protected async findTwoForOne(): Promise<void> {
+    const present = this.workbench.solved();
+    const input = this.workbench.input();
+    if (present === null || input === null) return;
+    const { assistMean, mean } = present.solved.summary;
+    const isHelp = input.exercise.bodyweight && (assistMean ?? 0) > 0;
+    const metric = isHelp ? 'assistMean' : 'mean';
+    this.kind.set(metric);
+    this.wanted.set(isHelp ? Math.round(100 * (assistMean ?? 0)) : Number(this.inUnit(mean)));
+    const target: Target = { metric, value: isHelp ? (assistMean ?? 0) : mean };
+    const one = {
+      id: this.workbench.set.bandIds()[0] ?? '',
+      mounting_N: pullAtStart({ setup: present.document, solved: present.solved }),
+    };
+    await this.search(target, {}, (lines) => twoForOne(lines, one), ASKED_PAIRS);
+    const found = this.found();
+    if (found !== null && found.lines.length === 0) {
+      this.found.set(null);
+      this.amiss.set('No two slimmer bands in the bag come near to what this one does.');
+    }
+  }
+
   protected async find(): Promise<void> {
     const target = this.wantedTarget();
-    const input = this.workbench.input();
-    this.workbench.showInScene(null);
-    this.found.set(null);
-    if (target === null || input === null) {
+    if (target === null) {
+      this.workbench.showInScene(null);
+      this.found.set(null);
       this.amiss.set('Say how much: a figure of more than 0.');
       return;
     }
+    await this.search(target, this.loosened());
+  }
+
+  /** @param choose those lines that are wanted, where not all are */
+  private async search(
+    target: Target,
+    loosened: Loosened,
+    choose: (lines: readonly FoundLine[]) => readonly FoundLine[] = (lines) => lines,
+    most = ASKED,
+  ): Promise<void> {
+    const input = this.workbench.input();
+    this.workbench.showInScene(null);
+    this.found.set(null);
+    if (input === null) return;
     if (input.exercise.bandOnEachSide === true) {
       this.amiss.set('This one needs a band on each side: put two of a kind on by hand.');
       return;
@@ -203,9 +256,9 @@ export class FindPanel {
     this.busy.set(true);
     const subject = this.subject();
     const usable = this.workbench.usable();
-    const request = requestOf(input, usable, target, this.preferences(), this.loosened());
+    const request = requestOf(input, usable, target, this.preferences(), loosened);
     const result = await this.finder
-      .ask({ kind: 'propose', request, most: ASKED })
+      .ask({ kind: 'propose', request, most })
       .catch((): typeof BROKEN => BROKEN);
     this.busy.set(false);
     if (result === BROKEN) {
@@ -220,11 +273,18 @@ export class FindPanel {
       this.amiss.set(`This cannot be searched: ${words.join('; ')}.`);
       return;
     }
-    this.found.set(this.foundOf(target, result.value));
+    this.found.set(this.foundOf(target, result.value, choose));
   }
 
   protected cancel(): void {
     this.finder.cancel();
+  }
+
+  /** What it takes to hook into the bands of a line, where somebody hooks in. */
+  protected mountingWords({ mounting_N }: FoundLine): string | null {
+    if (!this.workbench.exercise()?.bodyweight) return null;
+    const pulls = mounting_N.map((pull_N) => writeForce(pull_N, this.workbench.unit()));
+    return `hooks in with ${pulls.join(' and ')}`;
   }
 
   /** Shows a line in the scene as long as it is pointed at. */
@@ -249,13 +309,18 @@ export class FindPanel {
     return figure.toFixed(unit === 'N' && this.workbench.unit() === 'N' ? 0 : 1);
   }
 
-  private foundOf(target: Target, { misses, proposals }: Proposed): Found | null {
+  private foundOf(
+    target: Target,
+    { misses, proposals }: Proposed,
+    choose: (lines: readonly FoundLine[]) => readonly FoundLine[],
+  ): Found | null {
     const input = this.workbench.input();
     if (input === null) return null;
     const usable = this.workbench.usable();
-    const all = withoutAlike(
+    const every = withoutAlike(
       proposals.flatMap((proposal) => lineOf(input, usable, proposal) ?? []),
     );
+    const all = choose(every);
     const lines = this.preferences().withoutWarnings
       ? all.filter(({ warnings }) => warnings.length === 0)
       : all;

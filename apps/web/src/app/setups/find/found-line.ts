@@ -30,6 +30,9 @@ const CURVE = { width: 54, height: 30 } as const;
         }
       </span>
       <span class="block truncate text-xs text-faint">{{ line().words }}</span>
+      @if (mounting(); as words) {
+        <span class="block text-xs text-faint">{{ words }}</span>
+      }
       <span class="block text-xs"
         >{{ line().changeOver }}
         @if (line().warnings.length > 0) {
@@ -64,6 +67,8 @@ const CURVE = { width: 54, height: 30 } as const;
 export class FoundLineView {
   readonly line = input.required<FoundLine>();
   readonly unit = input.required<ForceUnit>();
+  /** What it takes to hook into its bands, in words. */
+  readonly mounting = input<string | null>(null);
   /** The help that was asked for, where it was. */
   readonly help = input<string | null>(null);
   /** The greatest demand of all lines shown: their curves are drawn to one scale. */

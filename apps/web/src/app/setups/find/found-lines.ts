@@ -3,6 +3,7 @@ import {
   fittedBand,
   greatestAnchorPull,
   hasLatex,
+  mountingPulls,
   type Proposal,
   type ProposalRequest,
   type Target,
@@ -46,6 +47,8 @@ export interface FoundLine {
   /** Warnings that it comes with. */
   readonly warnings: readonly Caution[];
   readonly value: number;
+  /** What it takes to hook into each band, N. */
+  readonly mounting_N: readonly number[];
   /** What it takes to get there from what is set. */
   readonly changeOver: string;
 }
@@ -139,6 +142,7 @@ export function lineOf(
     solved,
     warnings: solved.cautions.filter(({ level }) => level === 'warn'),
     value,
+    mounting_N: mountingPulls({ setup: solved.document, solved: solved.solved }),
     changeOver: changeOverWords(input, part, usable),
   };
 }
@@ -151,4 +155,20 @@ function variedWords({ varied: { distance_m, slip_m, stance_m } }: Proposal): st
     return [slip_m === 0 ? 'gripped at the end' : `gripped ${centimetres(slip_m)} down`];
   }
   return [];
+}
+
+/**
+ * Two slimmer bands in place of one: lines of two others, each easier to hook into than the one
+ * that is set.
+ */
+export function twoForOne(
+  lines: readonly FoundLine[],
+  one: { readonly id: string; readonly mounting_N: number },
+): FoundLine[] {
+  return lines.filter(
+    ({ bands, mounting_N }) =>
+      mounting_N.length === 2 &&
+      bands.every(({ record }) => record.id !== one.id) &&
+      mounting_N.every((pull_N) => pull_N < one.mounting_N),
+  );
 }

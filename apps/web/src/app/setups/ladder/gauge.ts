@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import {
+  afterRenderEffect,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  type ElementRef,
+  input,
+  output,
+  viewChild,
+} from '@angular/core';
 import { type ForceUnit, type Gap } from '@wiry-otter/core';
 import { demandInUnit } from '../../drawing/figures';
 import { PointerMoves } from '../../drawing/pointer-moves';
@@ -51,6 +60,8 @@ export class Gauge {
   readonly struck = output<Rung>();
   readonly gapAsked = output<void>();
 
+  private readonly staff = viewChild.required<ElementRef<HTMLElement>>('staff');
+  private readonly flagElement = viewChild<ElementRef<HTMLElement>>('flag');
   protected readonly rowHeight = ROW_PX;
   /** Whether a rung is set; else the flag stands, hollow, on the one nearest in load. */
   protected readonly isSet = computed(() =>
@@ -100,6 +111,7 @@ export class Gauge {
     const to = { ArrowUp: at + 1, ArrowDown: at - 1, Home: 0, End: last }[event.key];
     if (to === undefined) return;
     event.preventDefault();
+    this.keepFocus = true;
     this.flag(Math.min(last, Math.max(0, to)));
   }
 
@@ -110,7 +122,9 @@ export class Gauge {
 
   protected grab(event: PointerEvent): void {
     event.preventDefault();
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    // The flag is drawn anew on each rung it comes to; the staff stays.
+    this.staff().nativeElement.setPointerCapture(event.pointerId);
+    this.keepFocus = true;
     (event.currentTarget as HTMLElement).focus();
     this.dragging = true;
   }
@@ -130,6 +144,17 @@ export class Gauge {
   }
 
   private dragging = false;
+  /** The flag had the focus when it was moved: it has it again where it comes to. */
+  private keepFocus = false;
+
+  constructor() {
+    afterRenderEffect(() => {
+      const flag = this.flagElement();
+      if (!this.keepFocus || flag === undefined) return;
+      this.keepFocus = false;
+      flag.nativeElement.focus();
+    });
+  }
 
   private gapMark(gap: Gap): Mark {
     const { difference, ratio = 1 } = gap;

@@ -9,6 +9,7 @@ const FIRST: Readonly<Record<'reps' | 'hold', Omit<PrescriptionInput, 'personId'
     work: { kind: 'reps', from: 8, to: 15 },
     rest_s: 90,
     target: [8, 8, 8],
+    drop: null,
   },
   hold: {
     school: 'hold',
@@ -16,6 +17,7 @@ const FIRST: Readonly<Record<'reps' | 'hold', Omit<PrescriptionInput, 'personId'
     work: { kind: 'hold', from_s: 10, to_s: 20 },
     rest_s: 90,
     target: [10, 10, 10],
+    drop: null,
   },
 };
 

@@ -107,6 +107,8 @@ export class SavedSetups {
       () => {
         // What was said of the workbench would lie over the set at hand.
         this.global.dispatch(noticeActions.dismiss());
+        // The set-up may have been prescribed with it.
+        this.global.dispatch(studioActions.load());
         return this.router.navigate(['/session', id]);
       },
     );
