@@ -103,11 +103,16 @@ test('a ladder is made anew when a band is no longer in the bag, and says so', a
   await page.getByRole('button', { name: 'Keep the ladder' }).click();
   await expect(page.getByText(/^Ladder of \d+ rungs kept/)).toBeVisible();
   await page.getByRole('link', { name: 'Bands', exact: true }).first().click();
-  await page.getByRole('link', { name: /Ribbonweed/ }).first().click();
+  await page
+    .getByRole('link', { name: /Ribbonweed/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Take off' }).click();
   await page.getByRole('link', { name: 'Set-ups' }).first().click();
   await panel(page, 'Ladder').click();
-  await expect(page.getByText(/Made anew since it was kept: Ribbonweed gone from the bag/)).toBeVisible();
+  await expect(
+    page.getByText(/Made anew since it was kept: Ribbonweed gone from the bag/),
+  ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Keep the ladder' })).toBeVisible();
   await expect(page.getByRole('list', { name: /^Rungs/ })).not.toContainText('Ribbonweed');
 });

@@ -20,6 +20,8 @@ for (const bench of [
   'e2e/bench/worker.bench.ts',
   'apps/cli/bench/documents.bench.ts',
   'apps/cli/bench/finder.bench.ts',
+  'apps/cli/bench/plans.bench.ts',
+  'e2e/bench/finder.bench.ts',
   'apps/gauge/bench/measuring.bench.ts',
   'apps/gauge/bench/coverage.bench.ts',
 ]) {

@@ -1,15 +1,14 @@
 // Prepared solves of the statics in the browser's worker, beside the same in Node.
 import { chromium } from '@playwright/test';
-import { build } from 'esbuild';
-import { fileURLToPath } from 'node:url';
 import { CHROMIUM } from '../browser.js';
 import { bestPerSecond } from '../../apps/cli/bench/per-second.js';
 import { CASES, prepareCase } from '../../apps/cli/bench/statics-cases.js';
+import { bundled } from './bundle.js';
 
 /** How often both are measured, in turns. */
 const TURNS = 3;
 
-const code = await workerCode();
+const code = await bundled('solve-in-worker.ts');
 const here = CASES.map(() => 0);
 const there = CASES.map(() => 0);
 const browser = await chromium.launch(CHROMIUM);
@@ -32,21 +31,6 @@ CASES.forEach(({ title }, i) => {
     `  ${title.padEnd(12)} ${Math.round(rate).toLocaleString('en').padStart(9)} /s   ${ratio.toFixed(2)} × the time that Node takes (aim 1.5)`,
   );
 });
-
-/** The worker with the core in one file, as the application's build makes it. */
-async function workerCode(): Promise<string> {
-  const entry = fileURLToPath(new URL('solve-in-worker.ts', import.meta.url));
-  const { outputFiles } = await build({
-    entryPoints: [entry],
-    bundle: true,
-    minify: true,
-    write: false,
-    format: 'iife',
-    target: 'es2022',
-    logLevel: 'error',
-  });
-  return outputFiles[0]?.text ?? '';
-}
 
 /** In the page: what a worker of this code posts. */
 function runInWorker(source: string): Promise<number[]> {

@@ -1,5 +1,4 @@
 // The finder at its reference size, beside prepared solves of the row in the same run.
-import { findExercise } from '@wiry-otter/catalogue';
 import {
   type Band,
   find,
@@ -8,6 +7,8 @@ import {
   type LadderSearch,
   type Search,
 } from '@wiry-otter/core';
+import { findByBruteForce } from '../../../packages/core/test/support/brute-force.js';
+import { kit, LADDERS, REFERENCE_KIT, SEARCHES } from './finder-cases.js';
 import { bestPerSecond } from './per-second.js';
 import { CASES, prepareCase } from './statics-cases.js';
 
@@ -15,76 +16,7 @@ const RUNS = 7;
 /** A search may take as long as so many prepared solves, its first call so many times that. */
 const AIM = { best: 7000, counted: 25_000, first: 4 } as const;
 const KITS = [6, 12, 24, 48];
-const REFERENCE_KIT = 24;
 
-/** Loops from slim to stout, in even steps of share. */
-function kit(count: number): Band[] {
-  return Array.from({ length: count }, (_, i) => {
-    const c1_N = 6 * 18 ** (i / count);
-    return {
-      id: `b${String(i).padStart(2, '0')}`,
-      kind: 'loop',
-      flatLength_m: [1.04, 1, 1.1][i % 3] as number,
-      law: { c1_N, c2_N: 0.8 * c1_N, c3_N: 0.01 * c1_N },
-      loss: 0.1,
-      limit: 2.5,
-    };
-  });
-}
-
-function exerciseOf(id: string): Search['setup']['exercise'] {
-  const exercise = findExercise(id);
-  if (exercise === undefined) throw new Error(`no ${id} in the catalogue`);
-  return exercise;
-}
-
-const body = { stature_m: 1.75, mass_kg: 72 };
-
-const SEARCHES: Readonly<Record<string, (bands: readonly Band[]) => Search>> = {
-  'pull-up by help': (bands) => ({
-    setup: {
-      body,
-      exercise: exerciseOf('pull-up'),
-      points: { bar: [0, 2.31, 0] },
-      bands,
-      samples: 9,
-    },
-    routes: [
-      { id: 'foot', path: ['bar', 'soleR'], takeUp_m: 0.1 },
-      { id: 'knee', path: ['bar', 'kneeR'], takeUp_m: 0.3, handling: 0.1 },
-      { id: 'feet', path: ['bar', 'soleL', 'soleR'], handling: 0.2 },
-    ],
-    reach: { point: 'bar', axis: 'z', values_m: Array.from({ length: 25 }, (_, i) => 0.02 * i) },
-    target: { metric: 'assistMean', value: 0.3 },
-    limits: { maxBands: 4, stretch: 2.5 },
-  }),
-  'row by its mean': (bands) => ({
-    setup: {
-      body,
-      exercise: exerciseOf('standing-row'),
-      points: { anchor: [1.9, 1.2, 0] },
-      bands,
-      samples: 9,
-    },
-    routes: [
-      { id: 'held', path: ['anchor', 'gripL', 'gripR'] },
-      { id: 'folded', path: ['anchor', 'gripL', 'anchor', 'gripR'], handling: 0.1 },
-      { id: 'short', path: ['anchor', 'gripL', 'gripR'], takeUp_m: 0.2, handling: 0.2 },
-    ],
-    reach: {
-      point: 'anchor',
-      axis: 'x',
-      values_m: Array.from({ length: 25 }, (_, i) => 1.4 + 0.05 * i),
-    },
-    target: { metric: 'mean', value: 180 },
-    limits: { maxBands: 4, stretch: 2.5, start: 40, anchor_N: 900 },
-  }),
-};
-
-const LADDERS: Readonly<Record<string, LadderSearch['target']>> = {
-  'pull-up by help': { metric: 'assistMean', from: 0.6, to: 0, step: 0.03 },
-  'row by its mean': { metric: 'mean', from: 40, to: 400, step: 0.05 },
-};
 const LADDER_AIM_MS = 2000;
 
 function found(search: Search): Found {
@@ -136,4 +68,28 @@ for (const { first_ms, name } of firsts) {
     return `${bands} bands ${ms.toFixed(1)} ms`;
   });
   console.log(`  ${''.padEnd(16)} ${growth.join(', ')}`);
+}
+
+console.log(
+  'beside every candidate solved by itself, where that ends (8 bands, at most 3, 10 values):',
+);
+for (const [name, searchIn] of Object.entries(SEARCHES)) {
+  const whole = searchIn(kit(8));
+  const search: Search = {
+    ...whole,
+    reach: { ...whole.reach, values_m: whole.reach.values_m.slice(0, 10) },
+    limits: { ...whole.limits, maxBands: 3 },
+  };
+  const brute_ms = time_ms(() => findByBruteForce(search));
+  const best_ms = median_ms(() => found(search));
+  const same =
+    JSON.stringify(keys(findByBruteForce(search))) === JSON.stringify(keys(found(search)));
+  console.log(
+    `  ${name.padEnd(16)} ${brute_ms.toFixed(0)} ms and ${best_ms.toFixed(1)} ms, ${(best_ms / brute_ms).toFixed(4)} of it; ${same ? 'the same ten' : 'NOT the same ten'}`,
+  );
+  if (!same) process.exitCode = 1;
+}
+
+function keys({ feasible, top }: Found): unknown {
+  return [feasible, top.map(({ key }) => key)];
 }
