@@ -77,10 +77,6 @@ const session = async (page: Page): Promise<void> => {
 await picture('today', async () => {});
 await picture('bands', (page) => screen(page, 'Bands'));
 await picture('band-sheet', bandSheet);
-await picture('compare', async (page) => {
-  await page.goto('/bands/compare');
-  await page.getByRole('caption').waitFor();
-});
 await picture(
   'inspection',
   async (page) => {
@@ -93,22 +89,6 @@ await picture(
   },
   { night: true },
 );
-await picture('exchange', async (page) => {
-  await page.goto('/bands/exchange');
-  const rows = [
-    'name;kind;flat length [in];width [mm];label from [lb];label to [lb]',
-    'Fender;loop;41,0;30;40,5;120',
-    'Cleat;rope;41,0;30;;',
-    'Willow;loop;41,0;20;15;45,5',
-    'Bilge;loop;minus one;30;;',
-  ];
-  await page.getByLabel('Choose a file').setInputFiles({
-    name: 'boatyard-bands.csv',
-    mimeType: 'text/csv',
-    buffer: Buffer.from(rows.join('\n')),
-  });
-  await page.getByTestId('counts').waitFor();
-});
 await picture('setups', setups);
 await picture(
   'setups-refused',
@@ -120,30 +100,46 @@ await picture(
   },
   { night: true },
 );
-await picture('setups-curl', async (page) => {
-  await setups(page);
-  await exercise(page, 'Curl, standing on the band', ['Reed']);
-  await page.getByRole('button', { name: 'a free weight' }).click();
-});
 await picture('find', async (page) => {
   await setups(page);
   await page.getByRole('button', { name: 'Find', exact: true }).click();
   await page.getByRole('spinbutton', { name: /^Wanted,/ }).fill('120');
   await page.getByRole('spinbutton', { name: /^Wanted,/ }).press('Enter');
-  await page.getByRole('list', { name: 'Found' }).waitFor();
+  const lines = page.getByRole('list', { name: 'Found' }).getByRole('button');
+  // Pointed at, a line shows in the scene.
+  await lines.nth(2).focus();
 });
-await picture('setups-rotation', async (page) => {
+await picture('ladder', async (page) => {
   await setups(page);
-  await exercise(page, 'Outward rotation, elbow at the side', ['Eel']);
-  await page.getByLabel('Distance, cm').fill('165');
-  await page.getByLabel('Distance, cm').blur();
+  await page.getByRole('button', { name: 'Ladder', exact: true }).click();
+  await page.getByRole('spinbutton', { name: /^to,/ }).fill('600');
+  await page.getByRole('spinbutton', { name: /^to,/ }).blur();
+  await page.getByRole('button', { name: 'Make a ladder' }).click();
+  await page.getByRole('button', { name: /^Load/ }).nth(3).click();
+  await page.getByRole('button', { name: 'Keep the ladder' }).click();
+  await page.getByText(/rungs kept/).waitFor();
+  await page.getByRole('button', { name: 'Close' }).click();
 });
-await picture('setups-linked', async (page) => {
+await picture('buy', async (page) => {
+  await page.goto('/buy');
+  await page.getByRole('button', { name: 'Try sixty bands' }).click();
+  await page.getByRole('region', { name: 'What it would do' }).waitFor();
+});
+await picture('drop-set', async (page) => {
   await setups(page);
-  await exercise(page, 'Standing row', ['Heron', 'Willow']);
-  await page.getByLabel('Loops hang').selectOption({ label: 'one through the other' });
-  await page.getByLabel('Distance, cm').fill('270');
-  await page.getByLabel('Distance, cm').blur();
+  await exercise(page, 'Standing row', ['Reed', 'Willow', 'Heron']);
+  await page.getByRole('button', { name: 'Drop set', exact: true }).click();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+});
+await picture('bag', async (page) => {
+  await page.goto('/bag');
+  await page.getByRole('button', { name: 'Find the smallest bag' }).click();
+  await page.getByRole('region', { name: 'Take along' }).waitFor();
+});
+await picture('exercises', async (page) => {
+  await setups(page);
+  await page.getByRole('button', { name: /^Exercise/ }).click();
+  await page.getByRole('searchbox').waitFor();
 });
 await picture('places', async (page) => {
   await page.goto('/places');

@@ -138,7 +138,10 @@ export function lineOf(
     id: `${routeIds.join()} ${bandIds.join(' ')}`,
     part,
     bands: changed.bands,
-    words: [...variedWords(proposal), ...routes.map(({ title }) => title)].join(', '),
+    words: [
+      ...variedWords(proposal, rangeOf(input, usable, part, solved)),
+      ...routes.map(({ title }) => title),
+    ].join(', '),
     solved,
     warnings: solved.cautions.filter(({ level }) => level === 'warn'),
     value,
@@ -147,8 +150,44 @@ export function lineOf(
   };
 }
 
-function variedWords({ varied: { distance_m, slip_m, stance_m } }: Proposal): string[] {
-  const centimetres = (value_m: number): string => `${(100 * value_m).toFixed(0)} cm`;
+/** Farther to either side than this a range is not told, m. */
+const WIDEST_RANGE_M = 0.1;
+const CENTIMETRE_M = 0.01;
+
+/**
+ * How far to either side of where it stands, or is gripped, a set-up comes out alike, m, to the
+ * centimetre; from what one centimetre does.
+ */
+function rangeOf(
+  input: WorkbenchInput,
+  usable: readonly KnownBand[],
+  part: Partial<WorkbenchState>,
+  { solved }: SolvedWorkbench,
+): number {
+  const name = (['distance_m', 'slip_m', 'stance_m'] as const).find(
+    (one) => typeof part[one] === 'number',
+  );
+  if (name === undefined) return 0;
+  const moved = { ...part, [name]: (part[name] ?? 0) + CENTIMETRE_M };
+  const beside = solveWorkbench(withPart(input, usable, moved));
+  if (!('document' in beside)) return 0;
+  const { mean } = solved.summary;
+  const by = Math.abs(beside.solved.summary.mean - mean);
+  const half_m = by === 0 ? WIDEST_RANGE_M : ((ALIKE / 2) * Math.abs(mean) * CENTIMETRE_M) / by;
+  return Math.floor(100 * Math.min(WIDEST_RANGE_M, half_m)) / 100;
+}
+
+/** Where to stand or grip, with the range in which it comes out alike. */
+function variedWords(
+  { varied: { distance_m, slip_m, stance_m } }: Proposal,
+  half_m: number,
+): string[] {
+  const centimetres = (value_m: number): string => {
+    const [from, to] = [Math.max(0, value_m - half_m), value_m + half_m].map((end_m) =>
+      (100 * end_m).toFixed(0),
+    );
+    return from === to ? `${from} cm` : `${from}–${to} cm`;
+  };
   if (distance_m !== undefined) return [`${centimetres(distance_m)} from the anchor`];
   if (stance_m !== undefined) return [`feet ${centimetres(stance_m)} apart`];
   if (slip_m !== undefined) {
