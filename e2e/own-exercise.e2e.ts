@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { DEMO_TRAINER } from './browser.js';
+import { chooseExercise } from './workbench.js';
 
 test('an exercise of one’s own: copied, posed, kept, offered on the workbench, out and in', async ({
   page,
@@ -88,7 +89,7 @@ test('an exercise of one’s own: copied, posed, kept, offered on the workbench,
 
   await test.step('the workbench offers it, judged as it was said', async () => {
     await page.getByRole('link', { name: 'Set-ups' }).first().click();
-    await page.getByRole('combobox', { name: /^Exercise/ }).selectOption({ label: 'Capstan row' });
+    await chooseExercise(page, 'Capstan row');
     const scene = page.getByRole('region', { name: 'Scene' });
     const reed = scene.getByRole('button', { name: /Reed/ });
     if ((await reed.getAttribute('aria-pressed')) === 'false') await reed.click();
