@@ -16,6 +16,7 @@ import { exchangeRoutes } from './bands/exchange/routes.js';
 import { bandRoutes } from './bands/routes.js';
 import { exerciseRoutes } from './exercises/routes.js';
 import { peopleRoutes } from './people/routes.js';
+import { findingRoutes } from './finding/routes.js';
 import { ladderRoutes } from './ladders/routes.js';
 import type { App } from './platform/app-context.js';
 import { webFiles } from './platform/web-files.js';
@@ -88,6 +89,7 @@ async function apiRoutes(app: App, account: AccountOptions): Promise<void> {
   await app.register(exerciseRoutes);
   await app.register(setupRoutes);
   await app.register(ladderRoutes);
+  await app.register(findingRoutes);
   await app.register(sessionRoutes);
   await app.register(studioRoutes);
   app.get('/openapi.json', { schema: { hide: true, response: { 200: z.unknown() } } }, () =>

@@ -1,4 +1,15 @@
-import { distanceMarks, type DistanceMark, type MarkedSetup, type Result } from '@wiry-otter/core';
+import {
+  distanceMarks,
+  type DistanceMark,
+  find,
+  findLadder,
+  type Found,
+  type LadderSearch,
+  type MarkedSetup,
+  type Result,
+  type Rungs,
+  type Search,
+} from '@wiry-otter/core';
 import { Piscina } from 'piscina';
 import { refuse } from '../problems/refusal.js';
 import { type Assessment, assessSetup, type SetupFacts } from './assess-setup.js';
@@ -8,6 +19,10 @@ export interface Solver {
   assess(facts: SetupFacts): Promise<Result<Assessment>>;
   /** What a set-up asks at other distances from its anchor. */
   marksAt(setup: MarkedSetup, distances_m: readonly number[]): Promise<DistanceMark[]>;
+  /** The best set-ups of a kit for a wanted figure. */
+  find(search: Search): Promise<Result<Found>>;
+  /** A ladder of a kit. */
+  ladder(search: LadderSearch): Promise<Result<Rungs>>;
   close(): Promise<void>;
 }
 
@@ -15,6 +30,8 @@ export interface Solver {
 export const SOLVER_IN_PLACE: Solver = {
   assess: (facts) => Promise.resolve(assessSetup(facts)),
   marksAt: (setup, distances_m) => Promise.resolve(distanceMarks(setup, distances_m)),
+  find: (search) => Promise.resolve(find(search)),
+  ladder: (search) => Promise.resolve(findLadder(search)),
   close: () => Promise.resolve(),
 };
 
@@ -51,8 +68,8 @@ export function createSolverPool({ limit_ms = LIMIT_MS } = {}): Solver {
         {
           in: 'document',
           path: '$.document',
-          found: `a set-up that takes longer than ${limit_ms / 1000} s to solve`,
-          expected: 'fewer bands, links or samples',
+          found: `work that takes longer than ${limit_ms / 1000} s`,
+          expected: 'fewer bands, links, samples, routes or values',
         },
       ]);
     }
@@ -60,6 +77,8 @@ export function createSolverPool({ limit_ms = LIMIT_MS } = {}): Solver {
   return {
     assess: (facts) => run('assessSetup', facts),
     marksAt: (setup, distances_m) => run('marksAt', { setup, distances_m }),
+    find: (search) => run('findBest', search),
+    ladder: (search) => run('climb', search),
     close: () => pool.close(),
   };
 }
