@@ -81,6 +81,13 @@ describe('a ladder for the workbench', () => {
     expect(changes.length).toBeGreaterThan(1);
   });
 
+  it('lays each band on a route of its form alone', () => {
+    const tube: FittedBand = { ...(KIT[0] as FittedBand), id: 'tube', kind: 'tube' };
+    const { rungs } = ladderFor({ kit: [...KIT, tube] });
+    expect(rungs.some(({ bandIds }) => bandIds.includes('tube'))).toBeFalse();
+    expect(ladderFor({ kit: [tube] }).rungs).toEqual([]);
+  });
+
   it('is one gap where nothing can be laid', () => {
     expect(ladderFor({ kit: [] })).toEqual({
       rungs: [],

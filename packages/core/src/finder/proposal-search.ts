@@ -11,13 +11,17 @@ export const COARSE_M = 0.05;
 const STANCE = { least: 0.1, most: 0.7 } as const;
 const SLIP = { least: 0, most: 0.5 } as const;
 
-/** What an exercise lets vary on a route; undefined where nothing can be. */
-export function variedOn({ anchor }: AnchoredExercise, { path }: Route): Varied | undefined {
+/**
+ * What an exercise lets vary on a route: the distance from an anchor at one side, the stance on a
+ * band under both feet, else how far the band is gripped below its end, or taken up where it hangs.
+ */
+export function variedOn({ anchor }: AnchoredExercise, { path }: Route): Varied {
   if (anchor !== undefined && anchor.side !== 'over' && path.includes(anchor.point)) {
     return 'distance_m';
   }
-  if (path.includes('soleL') && path.includes('soleR')) return 'stance_m';
-  return path.some((name) => name.startsWith('grip')) ? 'slip_m' : undefined;
+  return path.includes('soleL') && path.includes('soleR') && anchor === undefined
+    ? 'stance_m'
+    : 'slip_m';
 }
 
 /** Least and most of what is varied, m. */
@@ -28,13 +32,12 @@ export function rangeOfVaried<Ex extends AnchoredExercise>(
   return { distance_m: distance, stance_m: STANCE, slip_m: SLIP }[varied];
 }
 
-/** Values of what is varied that are looked at first, m; one nothing where nothing is. */
+/** Values of what is varied that are looked at first, m. */
 export function coarseValues<Ex extends AnchoredExercise>(
   request: SpaceRequest<Ex>,
   [route]: readonly [Route, ...Route[]],
 ): number[] {
   const varied = variedOn(request.present.exercise, route);
-  if (varied === undefined) return [0];
   const { least, most } = rangeOfVaried(request, varied);
   const count = Math.floor((most - least) / COARSE_M + 1e-9) + 1;
   return Array.from({ length: count }, (_, i) => inCentimetres(least + i * COARSE_M));
@@ -62,7 +65,6 @@ export function searchOn<Ex extends AnchoredExercise>(
   });
   const { links: _links, runs: _runs, ...setup } = composed[0] as (typeof composed)[number];
   const { slack: _slack, ...searched } = limits;
-  const isMixed = new Set(way.map((route) => route.for)).size > 1;
   return {
     setup: { ...setup, bands: kit, loads: present.weights ?? [], samples: SAMPLES },
     routes: way.map((route, i) => {
@@ -74,7 +76,7 @@ export function searchOn<Ex extends AnchoredExercise>(
         extra_m: run?.extra_m,
         pinned: run?.pinned,
         handling: handling[route.id],
-        ...(isMixed ? { for: route.for } : {}),
+        for: route.for,
       };
     }),
     reach: reachOf(request, way, patterns[0]),
@@ -115,8 +117,7 @@ function reachOf<Ex extends AnchoredExercise>(
         values_m: values_m.map((value_m) => at(value_m)[axis] ?? NaN),
       };
     }
-    case 'slip_m':
-    case undefined: {
+    case 'slip_m': {
       const strands = pattern === undefined ? 1 : naturalStrands(pattern.kind);
       return { takeUp: true, values_m: values_m.map((value_m) => strands * value_m) };
     }

@@ -38,7 +38,7 @@ export interface Proposal {
   /** One route for each form of the bands. */
   readonly routeIds: readonly string[];
   readonly bandIds: readonly string[];
-  /** The quantity that was varied, to the centimetre; none where nothing can be. */
+  /** The quantity that was varied, to the centimetre; none for the bare exercise. */
   readonly varied: Partial<Readonly<Record<Varied, number>>>;
   /** The figure asked for. */
   readonly value: number;

@@ -8,7 +8,15 @@ import { COARSE_M, inCentimetres, rangeOfVaried, variedOn } from './proposal-sea
 
 const CENTIMETRE_M = 0.01;
 
-/** The centimetre round a coarse value at which the figure comes nearest to the target. */
+/** A band that need not be gripped lower or taken up is worth this much of an error. */
+const PLAIN = 0.5;
+/** Farthest that is looked at round a coarse value, in centimetres. */
+const STEPS = Math.round(COARSE_M / CENTIMETRE_M) - 1;
+
+/**
+ * The centimetre round a coarse value at which the figure comes nearest to the target; where the
+ * grip is what is varied, the plain end of the band if that comes nearly as near.
+ */
 export function refined<Ex extends AnchoredExercise>(
   request: ProposalRequest<Ex>,
   way: readonly [Route, ...Route[]],
@@ -16,28 +24,42 @@ export function refined<Ex extends AnchoredExercise>(
   coarse_m: number | undefined,
   rig: Rigger,
 ): Pick<Proposal, 'value' | 'varied'> | undefined {
-  const { limits, present, target } = request;
+  const { present, target } = request;
   const varied = variedOn(present.exercise, way[0]);
-  const maySlacken = limits.slack ?? present.exercise.bodyweight;
-  const range = varied === undefined ? undefined : rangeOfVaried(request, varied);
-  const steps = varied === undefined ? 0 : Math.round(COARSE_M / CENTIMETRE_M) - 1;
+  const { least, most } = rangeOfVaried(request, varied);
+  const offered = Array.from({ length: 2 * STEPS + 1 }, (_, i) =>
+    inCentimetres((coarse_m ?? 0) + (i - STEPS) * CENTIMETRE_M),
+  );
   let best: Pick<Proposal, 'value' | 'varied'> | undefined;
-  for (let step = -steps; step <= steps; step++) {
-    const value_m = inCentimetres((coarse_m ?? 0) + step * CENTIMETRE_M);
-    if (range !== undefined && (value_m < range.least || value_m > range.most)) continue;
-    const solved = rig(composeSetup(laidAt(present, way, bands, varied, value_m)));
-    if (!solved.ok) continue;
-    const { buffers, summary } = solved.value;
-    const over = bands.some(
-      ({ limit = DEFAULT_STRETCH_LIMIT }, r) => (buffers.peakStretch[r] as number) > limit,
-    );
-    const value = summary[target.metric] ?? 0;
-    const slackens = summary.slackShare > 0 && !maySlacken;
-    if (over || slackens || value <= 0) continue;
-    if (best !== undefined && errorOf(target, value) >= errorOf(target, best.value)) continue;
-    best = { value, varied: varied === undefined ? {} : { [varied]: value_m } };
+  let least_error = Infinity;
+  for (const value_m of varied === 'slip_m' ? [0, ...offered] : offered) {
+    if (value_m < least || value_m > most) continue;
+    const value = valueAt(request, laidAt(present, way, bands, varied, value_m), rig);
+    if (value === undefined) continue;
+    const isPlain = varied === 'slip_m' && value_m === 0;
+    const error = errorOf(target, value) - (isPlain ? PLAIN : 0);
+    if (error >= least_error) continue;
+    least_error = error;
+    best = { value, varied: { [varied]: value_m } };
   }
   return best;
+}
+
+/** The figure asked for; undefined where it is none, or a limit is passed. */
+function valueAt<Ex extends AnchoredExercise>(
+  { limits, present, target }: ProposalRequest<Ex>,
+  composition: Composition<Ex>,
+  rig: Rigger,
+): number | undefined {
+  const solved = rig(composeSetup(composition));
+  if (!solved.ok) return undefined;
+  const { buffers, summary } = solved.value;
+  const isOver = composition.bands.some(
+    ({ limit = DEFAULT_STRETCH_LIMIT }, r) => (buffers.peakStretch[r] as number) > limit,
+  );
+  const maySlacken = limits.slack ?? present.exercise.bodyweight;
+  const value = summary[target.metric] ?? 0;
+  return isOver || (summary.slackShare > 0 && !maySlacken) || value <= 0 ? undefined : value;
 }
 
 /** What is set now, with other bands on a route, at another value of what is varied. */
@@ -45,7 +67,7 @@ function laidAt<Ex extends AnchoredExercise>(
   present: Composition<Ex>,
   way: readonly Route[],
   bands: readonly FittedBand[],
-  varied: Varied | undefined,
+  varied: Varied,
   value_m: number,
 ): Composition<Ex> {
   const laid = { ...present, routes: way, bands, linked: false };
@@ -56,7 +78,5 @@ function laidAt<Ex extends AnchoredExercise>(
       return { ...laid, widths: { ...present.widths, stance_m: value_m } };
     case 'slip_m':
       return { ...laid, slip_m: value_m };
-    case undefined:
-      return laid;
   }
 }

@@ -120,7 +120,8 @@ function rungsOf<Ex extends AnchoredExercise>(
   const suited = way.filter((route) => kit.some((band) => routeFor([route], band) !== undefined));
   const [first, ...others] = suited;
   if (first === undefined) return succeed([]);
-  const { count: _count, ...space } = searchOn(request, [first, ...others], kit);
+  const laid = kit.filter((band) => routeFor(suited, band) !== undefined);
+  const { count: _count, ...space } = searchOn(request, [first, ...others], laid);
   const found = findLadder({ ...space, target });
   if (!found.ok) return found;
   const values_m = coarseValues(request, way);
@@ -134,7 +135,7 @@ function rungsOf<Ex extends AnchoredExercise>(
         key,
         bandIds: pairs.map(([id]) => id),
         routeIds: [...new Set(pairs.map(([, route]) => route))],
-        varied: varied === undefined ? {} : { [varied]: values_m[Number(at)] as number },
+        varied: { [varied]: values_m[Number(at)] as number },
         value,
       };
     }),

@@ -139,7 +139,7 @@ export function lineOf(
     part,
     bands: changed.bands,
     words: [
-      ...variedWords(proposal, rangeOf(input, usable, part, solved)),
+      ...variedWords(proposal, rangeOf(input, usable, part, solved), routes.some(isGripped)),
       ...routes.map(({ title }) => title),
     ].join(', '),
     solved,
@@ -177,10 +177,16 @@ function rangeOf(
   return Math.floor(100 * Math.min(WIDEST_RANGE_M, half_m)) / 100;
 }
 
+/** Hands hold the band on a route: else it is taken up where it hangs. */
+function isGripped({ path }: { readonly path: readonly string[] }): boolean {
+  return path.some((name) => name.startsWith('grip'));
+}
+
 /** Where to stand or grip, with the range in which it comes out alike. */
 function variedWords(
   { varied: { distance_m, slip_m, stance_m } }: Proposal,
   half_m: number,
+  gripped: boolean,
 ): string[] {
   const centimetres = (value_m: number): string => {
     const [from, to] = [Math.max(0, value_m - half_m), value_m + half_m].map((end_m) =>
@@ -191,6 +197,7 @@ function variedWords(
   if (distance_m !== undefined) return [`${centimetres(distance_m)} from the anchor`];
   if (stance_m !== undefined) return [`feet ${centimetres(stance_m)} apart`];
   if (slip_m !== undefined) {
+    if (!gripped) return slip_m === 0 ? [] : [`taken up ${centimetres(slip_m)}`];
     return [slip_m === 0 ? 'gripped at the end' : `gripped ${centimetres(slip_m)} down`];
   }
   return [];
