@@ -1,5 +1,16 @@
-import { DestroyRef, inject, Injectable, signal } from '@angular/core';
+import { computed, DestroyRef, inject, Injectable, signal } from '@angular/core';
 import type { FinderAnswer, FinderQuestion, FinderResults, FinderTask } from './finder.worker';
+
+/** What came of a task: its result, or why there is none. */
+export type FinderOutcome<Kind extends FinderTask['kind']> =
+  | { readonly kind: 'done'; readonly result: FinderResults[Kind] }
+  /** It was given up, or another task came before its answer. */
+  | { readonly kind: 'givenUp' }
+  /** The worker could not be started, or stopped. */
+  | { readonly kind: 'broken' };
+
+/** What is said of a search that broke off. */
+export const BROKEN_WORDS = 'The search broke off. Try it again.';
 
 /** Searches in a web worker, so that the page stays alive. A new task ends the last. */
 @Injectable({ providedIn: 'root' })
@@ -11,32 +22,32 @@ export class Finder {
 
   /** How far the task at hand has come, 0 … 1; null while there is none. */
   readonly share = this.shareDone.asReadonly();
+  readonly busy = computed(() => this.shareDone() !== null);
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.cancel());
   }
 
-  /** @returns null where another task came before the answer, or the search was given up */
   ask<Kind extends FinderTask['kind']>(
     task: FinderTask & { readonly kind: Kind },
-  ): Promise<FinderResults[Kind] | null> {
+  ): Promise<FinderOutcome<Kind>> {
     if (this.waiting !== null) this.cancel();
     this.worker ??= new Worker(new URL('./finder.worker', import.meta.url), { type: 'module' });
     const { worker } = this;
     const question: FinderQuestion = { number: ++this.asked, task };
     this.shareDone.set(0);
-    return new Promise((resolve, reject) => {
-      this.waiting = () => resolve(null);
+    return new Promise((resolve) => {
+      this.waiting = () => resolve({ kind: 'givenUp' });
       worker.onmessage = ({ data }: MessageEvent<FinderAnswer>) => {
         if (data.number !== question.number) return;
         if (data.share !== undefined) this.shareDone.set(data.share);
         if (data.result === undefined) return;
         this.done();
-        resolve(data.result as FinderResults[Kind]);
+        resolve({ kind: 'done', result: data.result as FinderResults[Kind] });
       };
-      worker.onerror = (event) => {
+      worker.onerror = () => {
+        resolve({ kind: 'broken' });
         this.cancel();
-        reject(new Error(event.message));
       };
       worker.postMessage(question);
     });

@@ -43,7 +43,6 @@ interface BagState {
   readonly bag: PackedBag | null;
   /** What the bag was packed for, in the order of its ways. */
   readonly packedFor: readonly SetupRecord[];
-  readonly busy: boolean;
   readonly broken: boolean;
 }
 
@@ -52,7 +51,6 @@ const NOTHING_PACKED: BagState = {
   packedIds: [],
   bag: null,
   packedFor: [],
-  busy: false,
   broken: false,
 };
 
@@ -157,11 +155,11 @@ export const BagStore = signalStore(
       },
       async pack(): Promise<void> {
         const chosen = store.chosen();
-        patchState(store, { busy: true, broken: false, bag: null });
+        patchState(store, { broken: false, bag: null });
         const task = { kind: 'bag', setups: chosen.map(packedSetup) } as const;
-        const bag = await store._finder.ask(task).catch(() => undefined);
-        patchState(store, { busy: false, broken: bag === undefined });
-        if (bag) patchState(store, { bag, packedFor: chosen });
+        const outcome = await store._finder.ask(task);
+        patchState(store, { broken: outcome.kind === 'broken' });
+        if (outcome.kind === 'done') patchState(store, { bag: outcome.result, packedFor: chosen });
       },
       cancel(): void {
         store._finder.cancel();

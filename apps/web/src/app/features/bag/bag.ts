@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { Finder } from '../../workers/finder';
+import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import { BagStore } from './bag-store';
 
 /** What to take along: the fewest bands and anchors that serve all chosen work. */
@@ -13,7 +13,10 @@ import { BagStore } from './bag-store';
 })
 export class Bag {
   protected readonly store = inject(BagStore);
-  protected readonly share = inject(Finder).share;
+  private readonly finder = inject(Finder);
+  protected readonly busy = this.finder.busy;
+  protected readonly share = this.finder.share;
+  protected readonly brokenWords = BROKEN_WORDS;
 
   /** How far another way is from the set-up as it is saved. */
   protected shareWords(share: number): string {

@@ -23,7 +23,6 @@ interface BuyState {
   readonly found: Purchases | null;
   /** The ladders that were looked at, in the order of what was found. */
   readonly served: readonly LadderRecord[];
-  readonly busy: boolean;
   readonly broken: boolean;
 }
 
@@ -31,7 +30,6 @@ const NOTHING_FOUND: BuyState = {
   ladderIds: [],
   found: null,
   served: [],
-  busy: false,
   broken: false,
 };
 
@@ -75,11 +73,11 @@ export const BuyStore = signalStore(
       async look(): Promise<void> {
         const chosen = store.ladders().filter((row) => row.chosen);
         const served = chosen.map((row) => row.ladder).filter((one) => toServe(one).length > 0);
-        patchState(store, { busy: true, broken: false, found: null });
+        patchState(store, { broken: false, found: null });
         const task = { kind: 'buy', ladders: served.flatMap(toServe) } as const;
-        const found = await store._finder.ask(task).catch(() => undefined);
-        patchState(store, { busy: false, broken: found === undefined });
-        if (found) patchState(store, { found, served });
+        const outcome = await store._finder.ask(task);
+        patchState(store, { broken: outcome.kind === 'broken' });
+        if (outcome.kind === 'done') patchState(store, { found: outcome.result, served });
       },
       cancel(): void {
         store._finder.cancel();

@@ -4,7 +4,7 @@ import type { LadderRecord } from '@wiry-otter/contracts';
 import { type Gap, type Purchase, writeForce } from '@wiry-otter/core';
 import { KIND_WORD } from '../../bands/band-law';
 import { RecordInputs } from '../../setups/workbench/record-inputs';
-import { Finder } from '../../workers/finder';
+import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import { BuyStore } from './buy-store';
 import { GapStaff } from './gap-staff';
 
@@ -22,7 +22,10 @@ const TOLD = 4;
 export class Buy {
   protected readonly store = inject(BuyStore);
   private readonly unit = inject(RecordInputs).unit;
-  protected readonly share = inject(Finder).share;
+  private readonly finder = inject(Finder);
+  protected readonly busy = this.finder.busy;
+  protected readonly share = this.finder.share;
+  protected readonly brokenWords = BROKEN_WORDS;
 
   protected readonly count = computed(() => (this.store.found()?.before ?? []).flat().length);
   /** The best bands, without those that do no better than none. */

@@ -1,15 +1,6 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  DestroyRef,
-  effect,
-  inject,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { demandInUnit } from '../../drawing/figures';
-import { AtRest } from '../../timing/at-rest';
-import { FramePacer } from '../../timing/frame-pacer';
+import { tellAtRest } from '../../timing/tell-at-rest';
 import type { Change } from '../workbench/changes';
 import { WorkbenchStore } from '../workbench/workbench-store';
 
@@ -99,25 +90,13 @@ export class ChangeList {
   );
 
   constructor() {
-    this.tellAtRest();
-  }
-
-  /** A dozen other set-ups are solved: once the hand rests, a few in each frame. */
-  private tellAtRest(): void {
-    const pacer = inject(FramePacer);
-    const rest = new AtRest(REST_MS, () =>
-      pacer.followInSteps(rest, this.workbench.changes(), (changes) => this.changes.set(changes)),
+    // A dozen other set-ups are solved.
+    tellAtRest(
+      REST_MS,
+      () => this.workbench.solved(),
+      () => this.workbench.changes(),
+      (changes) => this.changes.set(changes),
     );
-    const stop = (): void => pacer.forget(rest);
-    effect(() => {
-      this.workbench.solved();
-      stop();
-      rest.restart();
-    });
-    inject(DestroyRef).onDestroy(() => {
-      stop();
-      rest.cancel();
-    });
   }
 
   private inUnit(value: number): number {

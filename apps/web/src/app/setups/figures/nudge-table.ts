@@ -1,15 +1,6 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  DestroyRef,
-  effect,
-  inject,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { type Nudge, type Nudged, type NudgeRange, nudgesOf } from '@wiry-otter/core';
-import { AtRest } from '../../timing/at-rest';
-import { FramePacer } from '../../timing/frame-pacer';
+import { tellAtRest } from '../../timing/tell-at-rest';
 import { defaultWidth } from '../workbench/routes';
 import { compositionOf, DISTANCE_RANGE, type WorkbenchInput } from '../workbench/solve-workbench';
 import { WorkbenchStore } from '../workbench/workbench-store';
@@ -97,20 +88,12 @@ export class NudgeTable {
   );
 
   constructor() {
-    const pacer = inject(FramePacer);
-    const rest = new AtRest(REST_MS, () =>
-      pacer.followInSteps(rest, this.look(), (nudges) => this.nudges.set(nudges)),
+    tellAtRest(
+      REST_MS,
+      () => this.workbench.solved(),
+      () => this.look(),
+      (nudges) => this.nudges.set(nudges),
     );
-    const stop = (): void => pacer.forget(rest);
-    effect(() => {
-      this.workbench.solved();
-      stop();
-      rest.restart();
-    });
-    inject(DestroyRef).onDestroy(() => {
-      stop();
-      rest.cancel();
-    });
   }
 
   protected take({ by_m, nudged }: Nudge): void {

@@ -23,7 +23,7 @@ import { changeOverWords } from './change-over';
 import { bandCost, type FinderPreferences, routeHandling } from './preferences';
 
 /** Bands at once that are looked for. */
-const MOST_BANDS = 3;
+export const MOST_BANDS = 3;
 
 /** Limits that the trainer has loosened for a search. */
 export interface Loosened {

@@ -5,7 +5,6 @@ import {
   effect,
   inject,
   linkedSignal,
-  signal,
   untracked,
 } from '@angular/core';
 import { Router } from '@angular/router';
@@ -19,7 +18,7 @@ import { demandInUnit } from '../../drawing/figures';
 import { NumberInput } from '../../forms/number-input';
 import { noticeActions } from '../../state/notices';
 import { studioActions } from '../../state/studio';
-import { Finder } from '../../workers/finder';
+import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import { TrainerPreferences } from '../find/trainer-preferences';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { Gauge } from './gauge';
@@ -35,9 +34,6 @@ import {
   rungsOf,
   withLocked,
 } from './ladder-model';
-
-/** The worker could not be started, or stopped. */
-const BROKEN = 'broken';
 
 /** Shares of the set-up in force between which a ladder is made unless the trainer says otherwise. */
 const USUAL = { from: 0.6, to: 1.6, step: 0.1, help: 0.6, helpStep: 0.05 } as const;
@@ -69,7 +65,7 @@ export class LadderPanel {
   private readonly preferences = inject(TrainerPreferences).present;
 
   protected readonly sending = new Sending();
-  protected readonly busy = signal(false);
+  protected readonly busy = this.finder.busy;
   private readonly subject = computed(
     () =>
       `${this.workbench.person()?.id} ${this.workbench.exercise()?.id} ${this.workbench.place()?.id}`,
@@ -160,20 +156,18 @@ export class LadderPanel {
       return;
     }
     this.amiss.set(null);
-    this.busy.set(true);
     const subject = this.subject();
     const usable = this.workbench.usable();
     const notchFirst = this.notchFirst();
     const request = ladderRequestOf(input, usable, target, this.preferences(), notchFirst);
-    const result = await this.finder
-      .ask({ kind: 'ladder', request, isForce: this.workbench.demandUnit() === 'N' })
-      .catch((): typeof BROKEN => BROKEN);
-    this.busy.set(false);
-    if (result === BROKEN) {
-      this.amiss.set('The search broke off. Try it again.');
-      return;
-    }
-    if (result === null || subject !== this.subject()) return;
+    const outcome = await this.finder.ask({
+      kind: 'ladder',
+      request,
+      isForce: this.workbench.demandUnit() === 'N',
+    });
+    if (outcome.kind === 'broken') this.amiss.set(BROKEN_WORDS);
+    if (outcome.kind !== 'done' || subject !== this.subject()) return;
+    const { result } = outcome;
     if (!result.ok) {
       const words = result.faults.map(
         ({ expected, found }) => `found ${found}, expected ${expected}`,

@@ -1,0 +1,129 @@
+import { computed, inject, Injectable, linkedSignal } from '@angular/core';
+import { errorOf, type NearestMiss, type Target } from '@wiry-otter/core';
+import { BROKEN_WORDS, Finder } from '../../workers/finder';
+import type { Proposed } from '../../workers/finder.worker';
+import { WorkbenchStore } from '../workbench/workbench-store';
+import { type FoundLine, lineOf, type Loosened, requestOf, withoutAlike } from './found-lines';
+import { TrainerPreferences } from './trainer-preferences';
+import { Wishes } from './wishes';
+
+/** So many lines are shown; more are asked for, since a caution may stand against some. */
+const SHOWN = 10;
+const ASKED = 30;
+
+/** Limits that the trainer may loosen; an anchor, or room, is to be had first. */
+const OWN_LIMITS: readonly NearestMiss['limit'][] = ['maxBands', 'slack', 'mount_N'];
+
+/** What was found, and what is to be said of it. */
+export interface Found {
+  readonly target: Target;
+  readonly lines: readonly FoundLine[];
+  /** Lines left out for their warnings, as the trainer prefers. */
+  readonly warned: number;
+  readonly misses: readonly NearestMiss[];
+}
+
+/** What else is asked of a search. */
+export interface SearchOptions {
+  readonly loosened?: Loosened;
+  /** Those lines that are wanted, where not all are. */
+  readonly choose?: (lines: readonly FoundLine[]) => readonly FoundLine[];
+  readonly most?: number;
+}
+
+/** Searches the person's bag for a wish, and holds what was found until something else is asked. */
+@Injectable()
+export class FoundStore {
+  private readonly workbench = inject(WorkbenchStore);
+  private readonly finder = inject(Finder);
+  private readonly preferences = inject(TrainerPreferences).present;
+  private readonly subject = inject(Wishes).subject;
+
+  readonly busy = this.finder.busy;
+  readonly share = this.finder.share;
+  /** What is amiss with the search, in words. */
+  readonly amiss = linkedSignal<string, string | null>({
+    source: this.subject,
+    computation: () => null,
+  });
+  readonly found = linkedSignal<string, Found | null>({
+    source: this.subject,
+    computation: () => null,
+  });
+  readonly loosened = linkedSignal<string, Loosened>({
+    source: this.subject,
+    computation: () => ({}),
+  });
+  readonly isNear = computed(() => {
+    const found = this.found();
+    return found === null || found.lines.some(({ value }) => errorOf(found.target, value) <= 1);
+  });
+  /** The greatest demand of all lines. */
+  readonly greatest = computed(() =>
+    Math.max(...(this.found()?.lines ?? []).map(({ solved }) => solved.solved.summary.peak)),
+  );
+
+  /** Nothing is found, for this reason. */
+  refuse(words: string): void {
+    this.workbench.showInScene(null);
+    this.found.set(null);
+    this.amiss.set(words);
+  }
+
+  async search(
+    target: Target,
+    { choose = (lines) => lines, loosened = {}, most = ASKED }: SearchOptions = {},
+  ): Promise<void> {
+    const input = this.workbench.input();
+    if (input === null) return;
+    if (input.exercise.bandOnEachSide === true) {
+      this.refuse('This one needs a band on each side: put two of a kind on by hand.');
+      return;
+    }
+    this.workbench.showInScene(null);
+    this.found.set(null);
+    this.amiss.set(null);
+    const subject = this.subject();
+    const request = requestOf(input, this.workbench.usable(), target, this.preferences(), loosened);
+    const outcome = await this.finder.ask({ kind: 'propose', request, most });
+    if (outcome.kind === 'broken') this.amiss.set(BROKEN_WORDS);
+    if (outcome.kind !== 'done' || subject !== this.subject()) return;
+    const { result } = outcome;
+    if (result.ok) this.found.set(this.foundOf(target, result.value, choose));
+    else {
+      const words = result.faults.map(
+        (fault) => `found ${fault.found}, expected ${fault.expected}`,
+      );
+      this.amiss.set(`This cannot be searched: ${words.join('; ')}.`);
+    }
+  }
+
+  cancel(): void {
+    this.finder.cancel();
+  }
+
+  private foundOf(
+    target: Target,
+    { misses, proposals }: Proposed,
+    choose: NonNullable<SearchOptions['choose']>,
+  ): Found | null {
+    const input = this.workbench.input();
+    if (input === null) return null;
+    const usable = this.workbench.usable();
+    const safe = proposals.flatMap((proposal) => lineOf(input, usable, proposal) ?? []);
+    const all = choose(withoutAlike(safe));
+    const lines = this.preferences().withoutWarnings
+      ? all.filter(({ warnings }) => warnings.length === 0)
+      : all;
+    return {
+      target,
+      lines: lines.slice(0, SHOWN),
+      warned: all.length - lines.length,
+      // What an own limit can be loosened for must be safe.
+      misses: misses.filter(
+        ({ limit, proposal }) =>
+          !OWN_LIMITS.includes(limit) || lineOf(input, usable, proposal) !== undefined,
+      ),
+    };
+  }
+}

@@ -1,0 +1,85 @@
+import { computed, inject, Injectable, linkedSignal, resource, signal } from '@angular/core';
+import { fromNewtons, type Metric, type Target } from '@wiry-otter/core';
+import { firstValueFrom } from 'rxjs';
+import { StudioApi } from '../../api/studio-api';
+import { WorkbenchStore } from '../workbench/workbench-store';
+import { asMuchAs, knownStrength, loadFor, type WishKind } from './wish';
+
+/** What the trainer wants, as it is being said, for the person and exercise on the workbench. */
+@Injectable()
+export class Wishes {
+  private readonly workbench = inject(WorkbenchStore);
+  private readonly api = inject(StudioApi);
+  private readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
+
+  /** What was asked is of one person and exercise. */
+  readonly subject = computed(
+    () => `${this.workbench.person()?.id} ${this.workbench.exercise()?.id}`,
+  );
+  private readonly isHelped = computed(() => this.workbench.exercise()?.bodyweight === true);
+
+  /** From which set the person's strength is known; undefined where it is not. */
+  readonly strength = computed(() =>
+    this.sessions.hasValue()
+      ? knownStrength(
+          this.sessions.value(),
+          this.workbench.person()?.id ?? '',
+          this.workbench.exercise()?.id ?? '',
+        )
+      : undefined,
+  );
+  /** What can be wished for. */
+  readonly kinds = computed((): WishKind[] => [
+    ...(this.isHelped() ? (['assistMean'] as const) : []),
+    'mean',
+    'start',
+    'end',
+    ...(this.strength() === undefined ? [] : (['repetitions'] as const)),
+    ...(this.workbench.saved().length === 0 ? [] : (['asMuchAs'] as const)),
+  ]);
+  readonly kind = linkedSignal<string, WishKind>({
+    source: this.subject,
+    computation: () => (this.isHelped() ? 'assistMean' : 'mean'),
+  });
+  /** The figure wanted: in the unit on show, help in per cent. */
+  readonly wanted = linkedSignal<string, number | null>({
+    source: this.subject,
+    computation: () => null,
+  });
+  readonly reps = signal<number | null>(12);
+  readonly spare = signal<number | null>(2);
+  /** The set-up that another is to be as hard as. */
+  readonly otherId = linkedSignal(
+    () => this.workbench.inForce()?.id ?? this.workbench.saved()[0]?.id ?? '',
+  );
+
+  /** What is asked of the finder; null where too little was said. */
+  target(): Target | null {
+    const kind = this.kind();
+    switch (kind) {
+      case 'repetitions':
+        return this.targetForRepetitions();
+      case 'asMuchAs': {
+        const other = this.workbench.saved().find(({ id }) => id === this.otherId());
+        return other === undefined ? null : asMuchAs(other);
+      }
+      default:
+        return this.targetFor(kind);
+    }
+  }
+
+  private targetForRepetitions(): Target | null {
+    const strength = this.strength();
+    const reps = this.reps();
+    if (strength === undefined || reps === null || !(reps > 0)) return null;
+    return { metric: 'mean', value: loadFor(strength, reps, Math.max(0, this.spare() ?? 0)) };
+  }
+
+  private targetFor(metric: Metric): Target | null {
+    const wanted = this.wanted();
+    if (wanted === null || !(wanted > 0)) return null;
+    if (metric === 'assistMean') return { metric, value: wanted / 100 };
+    const isForce = this.workbench.demandUnit() === 'N';
+    return { metric, value: isForce ? wanted / fromNewtons(1, this.workbench.unit()) : wanted };
+  }
+}
