@@ -3,11 +3,16 @@ import { defaultWidth } from '../workbench/routes';
 import type { WorkbenchInput } from '../workbench/solve-workbench';
 import type { WorkbenchState } from '../workbench/workbench-state';
 
-/** What it takes to get from what is set to a set-up that was found, in words. */
+/**
+ * What it takes to get from what is set to a set-up that was found, in words.
+ *
+ * @param gripped hands hold the band: else it is taken up where it hangs
+ */
 export function changeOverWords(
   { exercise, person, state }: Pick<WorkbenchInput, 'exercise' | 'person' | 'state'>,
   part: Partial<WorkbenchState>,
   bag: readonly KnownBand[],
+  gripped: boolean,
 ): string {
   const name = (id: string): string =>
     bag.find(({ record }) => record.id === id)?.record.name ?? 'a band';
@@ -33,12 +38,18 @@ export function changeOverWords(
     ...(by.distance === 0
       ? []
       : [`${Math.abs(by.distance)} cm ${by.distance > 0 ? 'back' : 'closer'}`]),
-    ...(by.slip === 0 ? [] : [`grip ${Math.abs(by.slip)} cm ${by.slip > 0 ? 'lower' : 'higher'}`]),
+    ...(by.slip === 0 ? [] : [slipWords(by.slip, gripped)]),
     ...(by.stance === 0
       ? []
       : [`stance ${Math.abs(by.stance)} cm ${by.stance > 0 ? 'wider' : 'closer'}`]),
   ];
   return steps.length === 0 ? 'as it is set' : steps.join(', ');
+}
+
+function slipWords(by_cm: number, gripped: boolean): string {
+  const cm = `${Math.abs(by_cm)} cm`;
+  if (gripped) return `grip ${cm} ${by_cm > 0 ? 'lower' : 'higher'}`;
+  return by_cm > 0 ? `${cm} taken up` : `${cm} let out`;
 }
 
 /** How far a length is changed, whole centimetres; 0 where it is left alone. */

@@ -146,7 +146,7 @@ export function lineOf(
     warnings: solved.cautions.filter(({ level }) => level === 'warn'),
     value,
     mounting_N: mountingPulls({ setup: solved.document, solved: solved.solved }),
-    changeOver: changeOverWords(input, part, usable),
+    changeOver: changeOverWords(input, part, usable, routes.some(isGripped)),
   };
 }
 

@@ -1,7 +1,9 @@
 import { computed, inject, Injectable, linkedSignal } from '@angular/core';
 import { errorOf, type NearestMiss, type Target } from '@wiry-otter/core';
+import { FramePacer } from '../../timing/frame-pacer';
 import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import type { Proposed } from '../../workers/finder.worker';
+import type { WorkbenchInput } from '../workbench/solve-workbench';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { type FoundLine, lineOf, type Loosened, requestOf, withoutAlike } from './found-lines';
 import { TrainerPreferences } from './trainer-preferences';
@@ -36,6 +38,7 @@ export interface SearchOptions {
 export class FoundStore {
   private readonly workbench = inject(WorkbenchStore);
   private readonly finder = inject(Finder);
+  private readonly pacer = inject(FramePacer);
   private readonly preferences = inject(TrainerPreferences).present;
   private readonly subject = inject(Wishes).subject;
 
@@ -89,7 +92,7 @@ export class FoundStore {
     if (outcome.kind === 'broken') this.amiss.set(BROKEN_WORDS);
     if (outcome.kind !== 'done' || subject !== this.subject()) return;
     const { result } = outcome;
-    if (result.ok) this.found.set(this.foundOf(target, result.value, choose));
+    if (result.ok) await this.look(target, result.value, choose, input);
     else {
       const words = result.faults.map(
         (fault) => `found ${fault.found}, expected ${fault.expected}`,
@@ -102,28 +105,37 @@ export class FoundStore {
     this.finder.cancel();
   }
 
-  private foundOf(
+  /** Works the proposals out as the workbench does, a few in each frame, until enough can be shown. */
+  private look(
     target: Target,
     { misses, proposals }: Proposed,
     choose: NonNullable<SearchOptions['choose']>,
-  ): Found | null {
-    const input = this.workbench.input();
-    if (input === null) return null;
+    input: WorkbenchInput,
+  ): Promise<void> {
     const usable = this.workbench.usable();
-    const safe = proposals.flatMap((proposal) => lineOf(input, usable, proposal) ?? []);
-    const all = choose(withoutAlike(safe));
-    const lines = this.preferences().withoutWarnings
-      ? all.filter(({ warnings }) => warnings.length === 0)
-      : all;
-    return {
-      target,
-      lines: lines.slice(0, SHOWN),
-      warned: all.length - lines.length,
-      // What an own limit can be loosened for must be safe.
-      misses: misses.filter(
-        ({ limit, proposal }) =>
-          !OWN_LIMITS.includes(limit) || lineOf(input, usable, proposal) !== undefined,
-      ),
+    const { withoutWarnings } = this.preferences();
+    const all: FoundLine[] = [];
+    const told = (): Pick<Found, 'lines' | 'warned'> => {
+      const chosen = choose(withoutAlike(all));
+      const lines = chosen.filter(({ warnings }) => !withoutWarnings || warnings.length === 0);
+      return { lines: lines.slice(0, SHOWN), warned: chosen.length - lines.length };
     };
+    function* steps(): Generator<undefined, void, void> {
+      for (const proposal of proposals) {
+        const line = lineOf(input, usable, proposal);
+        if (line !== undefined) all.push(line);
+        if (told().lines.length === SHOWN) return;
+        yield;
+      }
+    }
+    const isPossible = ({ limit, proposal }: NearestMiss): boolean =>
+      !OWN_LIMITS.includes(limit) || lineOf(input, usable, proposal) !== undefined;
+    return new Promise((resolve) =>
+      this.pacer.followInSteps(this, steps(), () => {
+        // What an own limit can be loosened for must be safe.
+        this.found.set({ target, ...told(), misses: misses.filter(isPossible) });
+        resolve();
+      }),
+    );
   }
 }
