@@ -165,4 +165,16 @@ describe('ladders', () => {
     const stays = await keep(id, ladderOf(setup, [lighter], 2));
     expect(stays.body.moved).toBeNull();
   });
+
+  it('never move it to a rung that a caution refuses', async () => {
+    const id = uuidv7();
+    const used = rungAt(setup, 0, { setupId: setup.id, title: setup.title });
+    await keep(id, ladderOf(setup, [used]));
+    await prescribed(studio.mika, setup);
+    const far = rungAt(setup, 0.9);
+    const { body } = await keep(id, ladderOf(setup, [far], 1));
+    expect(body.rungs[0]?.cautions.some(({ level }) => level === 'refuse')).toBeTrue();
+    expect(body.moved).toBeNull();
+    expect((await inForce())?.setupId).toBe(setup.id);
+  });
 });

@@ -13,6 +13,7 @@ import {
 } from '../database/entities/session.js';
 import type { PersonRow } from '../database/entities/person.js';
 import { ladderFor } from '../ladders/ladder-store.js';
+import { safeRungs } from '../ladders/safe-rungs.js';
 import type { Scope } from '../platform/scope.js';
 import { refuse, refuseDocument } from '../problems/refusal.js';
 import { listSetups } from '../setups/setup-store.js';
@@ -148,9 +149,11 @@ async function ladderOf(
   const saved = setups
     .filter(({ id, ready }) => id === session.setupId || (kept === undefined && ready))
     .map(({ id, title, figures }) => ({ setupId: id, title, load: figures.mean }));
-  const found = (kept?.rungs ?? [])
-    .filter(({ cautions }) => cautions.every(({ level }) => level !== 'refuse'))
-    .map(({ load, setupId, title }) => ({ setupId, title, load }));
+  const found = safeRungs(kept?.rungs ?? []).map(({ load, setupId, title }) => ({
+    setupId,
+    title,
+    load,
+  }));
   const others = saved.filter(({ setupId }) => !found.some((rung) => rung.setupId === setupId));
   return { kept, rungs: [...found, ...others].sort((a, b) => a.load - b.load) };
 }

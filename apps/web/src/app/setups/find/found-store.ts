@@ -83,6 +83,8 @@ export class FoundStore {
       this.refuse('This one needs a band on each side: put two of a kind on by hand.');
       return;
     }
+    // What is still being worked out is of the search before.
+    this.pacer.forget(this);
     this.workbench.showInScene(null);
     this.found.set(null);
     this.amiss.set(null);
@@ -113,6 +115,7 @@ export class FoundStore {
     input: WorkbenchInput,
   ): Promise<void> {
     const usable = this.workbench.usable();
+    const subject = this.subject();
     const { withoutWarnings } = this.preferences();
     const all: FoundLine[] = [];
     const told = (): Pick<Found, 'lines' | 'warned'> => {
@@ -132,8 +135,11 @@ export class FoundStore {
       !OWN_LIMITS.includes(limit) || lineOf(input, usable, proposal) !== undefined;
     return new Promise((resolve) =>
       this.pacer.followInSteps(this, steps(), () => {
-        // What an own limit can be loosened for must be safe.
-        this.found.set({ target, ...told(), misses: misses.filter(isPossible) });
+        // By now another person may be in focus.
+        if (subject === this.subject()) {
+          // What an own limit can be loosened for must be safe.
+          this.found.set({ target, ...told(), misses: misses.filter(isPossible) });
+        }
         resolve();
       }),
     );
