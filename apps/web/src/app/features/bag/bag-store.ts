@@ -13,7 +13,7 @@ import type { SetupRecord } from '@wiry-otter/contracts';
 import { format } from 'date-fns';
 import * as z from 'zod';
 import { USUAL_PREFERENCES } from '../../setups/find/preferences';
-import { requestOf } from '../../setups/find/found-lines';
+import { lineOf, requestOf } from '../../setups/find/found-lines';
 import { RecordInputs } from '../../setups/workbench/record-inputs';
 import { bandsFeature } from '../../state/bands';
 import { readStored, store as keep } from '../../state/storage';
@@ -54,6 +54,13 @@ const NOTHING_PACKED: BagState = {
   broken: false,
 };
 
+type BagWay = PackedBag['ways'][number][number];
+
+/** The way in which the bag serves a set-up, by its place; undefined where it does not. */
+function wayOf({ packing, ways }: PackedBag, s: number): BagWay | undefined {
+  return ways[s]?.[packing.ways[s] ?? -1];
+}
+
 /** The smallest bag for some people's next work, ticked off while it is packed. */
 export const BagStore = signalStore(
   withState<BagState>(NOTHING_PACKED),
@@ -93,7 +100,7 @@ export const BagStore = signalStore(
         return bag.packing.items.map((id) => {
           const band = known().find(({ record }) => record.id === id)?.record;
           const uses = state.packedFor().flatMap((setup, s) => {
-            const way = bag.ways[s]?.[bag.packing.ways[s] ?? -1];
+            const way = wayOf(bag, s);
             return way?.items.includes(id) === true ? [nameOf(setup)] : [];
           });
           return {
@@ -110,7 +117,7 @@ export const BagStore = signalStore(
       otherWays: computed(() => {
         const bag = state.bag();
         return state.packedFor().flatMap((setup, s) => {
-          const proposal = bag?.ways[s]?.[bag.packing.ways[s] ?? -1]?.proposal;
+          const proposal = bag && wayOf(bag, s)?.proposal;
           if (proposal === null || proposal === undefined) return [];
           const names = proposal.bandIds.map(
             (id) => known().find(({ record }) => record.id === id)?.record.name ?? 'a band',
@@ -136,17 +143,27 @@ export const BagStore = signalStore(
     };
   }),
   withMethods((store) => {
-    const packedSetup = (setup: SetupRecord): PackedSetup => {
+    const packedSetup = (setup: SetupRecord, isOnlyOwn: boolean): PackedSetup => {
       const input = store._inputs.of(setup);
       const carried = CARRIED[input?.anchor?.kind ?? ''];
       const anchorItems = carried === undefined ? [] : [CARRIED_PREFIX + carried];
       const items = [...setup.document.bands.map(({ id }) => id), ...anchorItems];
-      if (input === null || input.exercise.bandOnEachSide === true) {
+      if (isOnlyOwn || input === null || input.exercise.bandOnEachSide === true) {
         return { items, anchorItems, request: null };
       }
       const target = { metric: 'mean', value: setup.figures.mean } as const;
       const request = requestOf(input, store._inputs.usable(), target, USUAL_PREFERENCES);
       return { items, anchorItems, request };
+    };
+    /** Whether a caution stands against another way of a set-up. */
+    const isRefused = (setup: SetupRecord, way: BagWay | undefined): boolean => {
+      const input = store._inputs.of(setup);
+      const proposal = way?.proposal ?? null;
+      return (
+        proposal !== null &&
+        input !== null &&
+        lineOf(input, store._inputs.usable(), proposal) === undefined
+      );
     };
     return {
       choose(personId: string, yes: boolean): void {
@@ -156,10 +173,20 @@ export const BagStore = signalStore(
       async pack(): Promise<void> {
         const chosen = store.chosen();
         patchState(store, { broken: false, bag: null });
-        const task = { kind: 'bag', setups: chosen.map(packedSetup) } as const;
-        const outcome = await store._finder.ask(task);
-        patchState(store, { broken: outcome.kind === 'broken' });
-        if (outcome.kind === 'done') patchState(store, { bag: outcome.result, packedFor: chosen });
+        /** Set-ups of which another way was refused by a caution: they are packed as they are saved. */
+        const onlyOwn = new Set<SetupRecord>();
+        for (;;) {
+          const setups = chosen.map((setup) => packedSetup(setup, onlyOwn.has(setup)));
+          const outcome = await store._finder.ask({ kind: 'bag', setups });
+          patchState(store, { broken: outcome.kind === 'broken' });
+          if (outcome.kind !== 'done') return;
+          const refused = chosen.filter((setup, s) => isRefused(setup, wayOf(outcome.result, s)));
+          if (refused.length === 0) {
+            patchState(store, { bag: outcome.result, packedFor: chosen });
+            return;
+          }
+          for (const setup of refused) onlyOwn.add(setup);
+        }
       },
       cancel(): void {
         store._finder.cancel();
