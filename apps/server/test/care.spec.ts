@@ -1,6 +1,8 @@
-import type { BandRecord, PersonRecord, ProblemDocument } from '@wiry-otter/contracts';
+import type { BandRecord, PersonRecord, ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import {
+  BAND,
+  copiesOf,
   demoSetup,
   doneSet,
   happen,
@@ -60,6 +62,41 @@ describe('care of bands', () => {
       ['b', 'person'],
     ]);
     expect(reed.copies.every(({ cycles }) => cycles.total >= 0)).toBeTrue();
+  });
+
+  it('takes two copies of a band for a set-up, and wears both', async () => {
+    const { mika } = studio;
+    const setup = await demoSetup(mika, 'Tobias Quill');
+    const input = inputOf(setup, 0);
+    const [run] = setup.document.runs;
+    const [laid] = setup.document.bands;
+    if (run === undefined || laid === undefined) throw new Error('nothing is laid');
+    const pulls = [reading(1.35, 48), reading(1.77, 88), reading(2.18, 121)];
+    const { band } = await measuredBand(mika, pulls);
+    const ids = [band.id, `${band.id}~2`];
+    const twice = {
+      ...input,
+      acknowledged: ['stretch-high', 'let-go', 'balance'],
+      document: {
+        ...input.document,
+        points: Object.fromEntries(
+          Object.entries(input.document.points).map(([name, [, y, z]]) => [name, [2.5, y, z]]),
+        ) as typeof input.document.points,
+        bands: ids.map((id) => ({ ...laid, id })),
+        runs: ids.map((id) => ({ ...run, band: id })),
+      },
+    };
+    const refused = await mika.put<ProblemDocument>(`/setups/${uuidv7()}`, twice);
+    expect([refused.status, refused.body.code]).toEqual([409, 'band-unusable']);
+    expect(JSON.stringify(refused.body)).toContain('1 of \\"Plank\\" in use');
+    const copies = [...copiesOf(band), { id: uuidv7(), mark: 'b', boughtOn: null }];
+    await mika.put(`/bands/${band.id}`, { ...BAND, version: band.version, copies });
+    const saved = (await mika.put<SetupRecord>(`/setups/${uuidv7()}`, twice)).body;
+    expect(saved.figures.peakStretch).toBeGreaterThan(2);
+    const session = await startedSession(mika, saved);
+    await mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(11));
+    const worn = (await mika.get<BandRecord>(`/bands/${band.id}`)).body.copies;
+    expect(worn.map(({ cycles }) => cycles.total)).toEqual([11, 11]);
   });
 
   it('passes, watches and retires by what an inspection finds', async () => {

@@ -5,6 +5,7 @@ import type {
   SetupRecord,
   StudioRecord,
 } from '@wiry-otter/contracts';
+import { USUAL_PREFERENCES } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { demoSetup, inputOf } from './support/inputs.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';
@@ -28,6 +29,22 @@ describe('the studio', () => {
     expect(body.trainers.map(({ name }) => name)).toEqual(['Mika Ferrow']);
     expect(body).toEqual(jasmine.objectContaining({ inspectionDays: 30, inspectionCycles: 1500 }));
     expect((await studio.mika.get<Account>('/account')).body.studio).toEqual(body);
+  });
+
+  it('keeps what a trainer would rather have of what is found, for that trainer alone', async () => {
+    const finderOf = async (client = studio.mika) =>
+      (await client.get<Account>('/account')).body.trainer.finder;
+    expect(await finderOf()).toEqual(USUAL_PREFERENCES);
+    const wanted = { ...USUAL_PREFERENCES, stacking: 'smallestSteps', closeToSet: true } as const;
+    const { body } = await studio.mika.put<Account>('/account/finder-preferences', wanted);
+    expect(body.trainer.finder).toEqual(wanted);
+    expect(await finderOf()).toEqual(wanted);
+    expect(await finderOf(studio.stranger)).toEqual(USUAL_PREFERENCES);
+    const wrong = await studio.mika.put<ProblemDocument>('/account/finder-preferences', {
+      ...wanted,
+      stacking: 'heaviest',
+    });
+    expect([wrong.status, wrong.body.code]).toEqual([400, 'invalid-request']);
   });
 
   it('makes inspections due by its own rule', async () => {

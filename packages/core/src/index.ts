@@ -106,13 +106,18 @@ export {
   MATERIALS,
   WEAR_STRETCH,
 } from './care/inspection.js';
+export { copiesAtHand, kitFor, type KitOwner } from './care/kit.js';
 export {
-  bandFacts,
+  type BandHolder,
   canBeUsed,
+  copiesInUse,
+  factsOfLaid,
   fittedBand,
+  GLANCE_STRETCH,
   knowBand,
   knowBands,
   type KnownBand,
+  naturalPull,
   type RecordedBand,
 } from './care/known-band.js';
 export { wornBands } from './care/cycles.js';
@@ -295,8 +300,17 @@ export {
   type AnchorSide,
   type ExerciseAnchor,
   rootOnAnchor,
+  STANDING_RANGE,
   towardsAnchor,
 } from './rig/anchor-points.js';
+export {
+  bandOfCopy,
+  bandsLaid,
+  copiesTaken,
+  copyOfId,
+  idsOfCopies,
+  withCopies,
+} from './rig/band-copies.js';
 export {
   type ComposedSetup,
   type Composition,
@@ -305,10 +319,13 @@ export {
   type FittedBand,
   type Route,
   ROUTE_FORMS,
+  type RoutedExercise,
   type RouteForm,
   routeFor,
 } from './rig/compose.js';
 export { linkingOf, loopsOf } from './rig/link-bands.js';
+export { recompose, type Surroundings } from './rig/recompose.js';
+export { bandNames, LONGEST_TITLE, setupTitle } from './rig/setup-title.js';
 export {
   type DistanceMark,
   distanceMarks,
@@ -317,7 +334,6 @@ export {
   type SetupMarks,
   setupMarks,
   slippedLength,
-  turnsRound,
 } from './rig/marks.js';
 
 export { find } from './finder/find.js';
@@ -354,6 +370,7 @@ export {
   proposeLadder,
 } from './ladder/propose-ladder.js';
 export { gapsBetween } from './ladder/gaps.js';
+export { inOrder, withLocked } from './ladder/rungs-by-hand.js';
 export { type LadderBasis, type LadderChange, ladderChanges } from './ladder/ladder-changes.js';
 export {
   type BandToBuy,
@@ -369,5 +386,21 @@ export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
 export type { Proposal, ProposalRequest, Varied } from './finder/proposal.js';
 export { proposeSetups } from './finder/propose.js';
 export { variedOn } from './finder/proposal-search.js';
+export {
+  ladderBasis,
+  ladderSpaceFor,
+  type Loosened,
+  MOST_BANDS_FOUND,
+  type PersonSearch,
+  spaceFor,
+} from './finder/person-search.js';
+export {
+  bandCost,
+  type FinderPreferences,
+  routeHandling,
+  type Stacking,
+  STACKINGS,
+  USUAL_PREFERENCES,
+} from './finder/preferences.js';
 export { type LooseLimit, type NearestMiss, nearestMisses } from './finder/nearest-miss.js';
 export { errorOf } from './finder/find-best.js';

@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { type AnchoredExercise, type Band, composeSetup, solveSetup } from '../src/index.js';
+import {
+  type AnchoredExercise,
+  type Band,
+  bandOfCopy,
+  composeSetup,
+  copyOfId,
+  solveSetup,
+} from '../src/index.js';
 import { bandArbitrary, ROW, setupOf } from './support/arbitraries.js';
 
 const CURL: AnchoredExercise = {
@@ -136,17 +143,33 @@ describe('an exercise with a band on each side', () => {
     law: { c1_N: 20, c2_N: 16, c3_N: 0.2 },
   });
   const route = { id: 'each', title: 'each', for: 'open' as const, path: ['anchor', 'gripR'] };
-  const laid = (exercise: AnchoredExercise) =>
+  const composed = (exercise: AnchoredExercise, bandIds: readonly string[]) =>
     composeSetup({
       exercise,
       body: { stature_m: 1.75, mass_kg: 72 },
       anchor: { height_m: 1.2, distance_m: 1.6 },
       routes: [route],
-      bands: [tube('a'), tube('b'), tube('c')],
-    }).runs.map(({ path }) => path.join(' '));
+      bands: bandIds.map(tube),
+    });
+  const laid = (exercise: AnchoredExercise) =>
+    composed(exercise, ['a', 'b', 'c']).runs.map(({ path }) => path.join(' '));
 
   it('lays every second band as the mirror image of the first', () => {
     expect(laid(APART)).toEqual(['anchor gripR', 'anchor gripL', 'anchor gripR']);
     expect(laid(ROW)).toEqual(['anchor gripR', 'anchor gripR', 'anchor gripR']);
+  });
+
+  it('lays two copies of one band opposite each other, each under an id of its own', () => {
+    const { runs } = composed(APART, ['a', 'b', 'b']);
+    expect(runs.map(({ band, path }) => `${band} ${path.join(' ')}`)).toEqual([
+      'a anchor gripR',
+      'b anchor gripR',
+      'b~2 anchor gripL',
+    ]);
+    expect(runs.map(({ band }) => [bandOfCopy(band), copyOfId(band)])).toEqual([
+      ['a', 1],
+      ['b', 1],
+      ['b', 2],
+    ]);
   });
 });

@@ -99,7 +99,7 @@ describe('softening of a band', () => {
       material: 'latexLayered',
       limit: 2.5,
       fittings: null,
-      copies: [{ state: 'inUse', inspectionDue: false }],
+      copies: [{ state: 'inUse', inspectionDue: false, holder: { at: 'bag' } }],
     });
 
   it('compares a copy with its own first measurement, never with another copy', () => {

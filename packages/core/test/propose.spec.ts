@@ -4,10 +4,12 @@ import {
   composeSetup,
   errorOf,
   type FittedBand,
+  mountingPulls,
   nearestMisses,
   type Proposal,
   type ProposalRequest,
   proposeSetups,
+  rigSetup,
   type Route,
   solveSetup,
 } from '../src/index.js';
@@ -52,19 +54,22 @@ function proposalsFor(part: Partial<ProposalRequest<AnchoredExercise>> = {}): Pr
   return result.value;
 }
 
-/** What a proposal asks when it is laid as it says. */
-function solved({ present, kit, routes }: ProposalRequest<AnchoredExercise>, one: Proposal) {
+/** A proposal laid as it says. */
+function laid({ present, kit, routes }: ProposalRequest<AnchoredExercise>, one: Proposal) {
   const { distance_m, slip_m, stance_m } = one.varied;
-  const result = solveSetup(
-    composeSetup({
-      ...present,
-      ...(distance_m === undefined ? {} : { anchor: { height_m: 1.2, distance_m } }),
-      ...(stance_m === undefined ? {} : { widths: { stance_m } }),
-      ...(slip_m === undefined ? {} : { slip_m }),
-      routes: routes.filter(({ id }) => one.routeIds.includes(id)),
-      bands: one.bandIds.flatMap((id) => kit.find((band) => band.id === id) ?? []),
-    }),
-  );
+  return composeSetup({
+    ...present,
+    ...(distance_m === undefined ? {} : { anchor: { height_m: 1.2, distance_m } }),
+    ...(stance_m === undefined ? {} : { widths: { stance_m } }),
+    ...(slip_m === undefined ? {} : { slip_m }),
+    routes: routes.filter(({ id }) => one.routeIds.includes(id)),
+    bands: one.bandIds.flatMap((id) => kit.find((band) => band.id === id) ?? []),
+  });
+}
+
+/** What a proposal asks when it is laid as it says. */
+function solved(request: ProposalRequest<AnchoredExercise>, one: Proposal) {
+  const result = solveSetup(laid(request, one));
   if (!result.ok) throw new Error(JSON.stringify(result.faults));
   return result.value;
 }
@@ -83,6 +88,16 @@ describe('proposals', () => {
     expect(proposals.map(({ cost }) => cost)).toEqual(
       proposals.map(({ cost }) => cost).sort((a, b) => a - b),
     );
+  });
+
+  it('are told where they come nearest while taut, though they would come nearer slack', () => {
+    const stout = KIT.slice(-1);
+    const proposals = proposalsFor({ kit: stout, target: { metric: 'mean', value: 30 } });
+    expect(proposals.length).toBeGreaterThan(0);
+    for (const one of proposals) {
+      expect(solved(REQUEST, one).summary.slackShare).toBe(0);
+      expect(one.value).toBeGreaterThan(30);
+    }
   });
 
   it('are each of another stack or another route, on routes that suit its bands', () => {
@@ -175,5 +190,52 @@ describe('proposals', () => {
 
   it('are none of an empty kit', () => {
     expect(proposalsFor({ kit: [] })).toEqual([]);
+  });
+});
+
+describe('proposals for an exercise with a band on each side', () => {
+  const APART: AnchoredExercise = {
+    ...ROW,
+    bandOnEachSide: true,
+    anchor: { point: 'anchor', kinds: ['post'], height: 0.68, distance: 1, halfWidth: 0.2 },
+  };
+  const APART_REQUEST: ProposalRequest<AnchoredExercise> = {
+    ...REQUEST,
+    present: { ...PRESENT, exercise: APART },
+    routes: [
+      { id: 'each', for: 'continuous', path: ['anchorR', 'gripR'] },
+      { id: 'each-open', for: 'open', path: ['anchorR', 'gripR'] },
+    ],
+    target: { metric: 'mean', value: 150 },
+  };
+
+  it('lay two equal copies as one item, and come out as asked when both are laid', () => {
+    const result = proposeSetups(APART_REQUEST, 10);
+    if (!result.ok) throw new Error(JSON.stringify(result.faults));
+    expect(result.value.length).toBe(10);
+    for (const one of result.value) {
+      const { bandIds } = one;
+      expect(bandIds.filter((_id, i) => i % 2 === 0)).toEqual(
+        bandIds.filter((_id, i) => i % 2 === 1),
+      );
+      const { summary } = solved(APART_REQUEST, one);
+      expect(summary.mean).toBeCloseTo(one.value, 6);
+      expect(Math.abs(one.value / 150 - 1)).toBeLessThan(0.1);
+    }
+  });
+
+  it('hold the limits of each band, not of both together', () => {
+    const request = { ...APART_REQUEST, limits: { maxBands: 3, mount_N: 40 } };
+    const result = proposeSetups(request, 30);
+    if (!result.ok) throw new Error(JSON.stringify(result.faults));
+    const pulls_N = result.value.flatMap((one) => {
+      const setup = laid(request, one);
+      const rigged = rigSetup(setup);
+      if (!rigged.ok) throw new Error(JSON.stringify(rigged.faults));
+      return mountingPulls({ setup, solved: rigged.value });
+    });
+    expect(Math.max(...pulls_N)).toBeLessThanOrEqual(40);
+    // Half the limit would be each one's share.
+    expect(Math.max(...pulls_N)).toBeGreaterThan(20);
   });
 });

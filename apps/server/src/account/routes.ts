@@ -1,4 +1,5 @@
-import { account, signInRequest, type Account } from '@wiry-otter/contracts';
+import { account, finderPreferences, signInRequest, type Account } from '@wiry-otter/contracts';
+import { USUAL_PREFERENCES } from '@wiry-otter/core';
 import * as z from 'zod';
 import { TrainerEntity } from '../database/entities/studio.js';
 import type { App } from '../platform/app-context.js';
@@ -55,13 +56,26 @@ export function accountRoutes(
   app.get('/account', { schema: { response: { 200: account } } }, (request) =>
     readAccount(app, request.scope.trainerId, gaugeUrl),
   );
+  app.put(
+    '/account/finder-preferences',
+    { schema: { body: finderPreferences, response: { 200: account } } },
+    async ({ body, scope: { trainerId } }) => {
+      await manager.update(TrainerEntity, { id: trainerId }, { finderPreferences: body });
+      return readAccount(app, trainerId, gaugeUrl);
+    },
+  );
   done();
 }
 
 async function readAccount(app: App, trainerId: string, gaugeUrl: string | null): Promise<Account> {
   const { manager } = app.database;
-  const { id, name, email, studioId } = await manager.findOneByOrFail(TrainerEntity, {
+  const { id, name, email, studioId, ...kept } = await manager.findOneByOrFail(TrainerEntity, {
     id: trainerId,
   });
-  return { trainer: { id, name, email }, studio: await readStudio(manager, studioId), gaugeUrl };
+  const finder = kept.finderPreferences ?? USUAL_PREFERENCES;
+  return {
+    trainer: { id, name, email, finder },
+    studio: await readStudio(manager, studioId),
+    gaugeUrl,
+  };
 }

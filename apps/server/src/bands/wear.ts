@@ -1,4 +1,4 @@
-import { rigSetup, wornBands } from '@wiry-otter/core';
+import { bandOfCopy, copyOfId, rigSetup, wornBands } from '@wiry-otter/core';
 import type { EntityManager } from 'typeorm';
 import type { BandCopyRow, BandEventRow } from '../database/entities/band.js';
 import { SetupVersionEntity } from '../database/entities/setup.js';
@@ -7,6 +7,8 @@ import type { Scope } from '../platform/scope.js';
 /** Repetitions of one session that stretched a band beyond ×2. */
 export interface Wear {
   readonly bandId: string;
+  /** Which of the equal ones that were in use, where a set-up takes several. */
+  readonly copy: number;
   readonly personId: string;
   readonly at: Date;
   readonly cycles: number;
@@ -39,9 +41,10 @@ export async function readWear(manager: EntityManager, scope: Scope): Promise<We
   );
   const wear: Wear[] = [];
   for (const session of sessions) {
-    for (const bandId of await bandsWornBy(manager, scope, session)) {
+    for (const id of await bandsWornBy(manager, scope, session)) {
       wear.push({
-        bandId,
+        bandId: bandOfCopy(id),
+        copy: copyOfId(id),
         personId: session.person_id,
         at: session.started_at,
         cycles: session.reps,
@@ -68,21 +71,22 @@ async function bandsWornBy(
 }
 
 /**
- * The copy that was worn: the one the person had at home that day, else the
- * first, by its mark, that was in use and with nobody.
+ * The copy that was worn: those the person had at home that day come first, then those that were in
+ * use and with nobody, each by their mark.
  */
 export function copyWorn(
   copies: readonly BandCopyRow[],
   events: readonly BandEventRow[],
-  wear: Pick<Wear, 'personId' | 'at'>,
+  { at, copy, personId }: Pick<Wear, 'personId' | 'at' | 'copy'>,
 ): string | undefined {
   const ordered = [...copies].sort((a, b) => (a.mark < b.mark ? -1 : 1));
-  const then = ordered.map((copy) => ({ id: copy.id, ...standingAt(copy, events, wear.at) }));
-  const atHome = then.find(
-    ({ holder }) => holder.at === 'person' && holder.personId === wear.personId,
+  const then = ordered.map((one) => ({ id: one.id, ...standingAt(one, events, at) }));
+  const atHome = then.filter(
+    ({ holder }) => holder.at === 'person' && holder.personId === personId,
   );
-  const free = then.find(({ holder, retired }) => holder.at !== 'person' && !retired);
-  return (atHome ?? free ?? then[0])?.id;
+  const free = then.filter(({ holder, retired }) => holder.at !== 'person' && !retired);
+  const first = [...new Set([...atHome, ...free, ...then])];
+  return first[Math.min(copy, first.length) - 1]?.id;
 }
 
 /** Where a copy was and whether it was retired at a moment, from what happened until then. */

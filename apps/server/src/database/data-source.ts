@@ -33,6 +33,7 @@ import { NetPull1764600000000 } from './migrations/1764600000000-net-pull.js';
 import { Posture1764700000000 } from './migrations/1764700000000-posture.js';
 import { Room1764800000000 } from './migrations/1764800000000-room.js';
 import { DropSets1765000000000 } from './migrations/1765000000000-drop-sets.js';
+import { FinderPreferences1765100000000 } from './migrations/1765100000000-finder-preferences.js';
 import { Ladders1764900000000 } from './migrations/1764900000000-ladders.js';
 
 /**
@@ -79,6 +80,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       Room1764800000000,
       Ladders1764900000000,
       DropSets1765000000000,
+      FinderPreferences1765100000000,
     ],
     migrationsRun: true,
     migrationsTransactionMode: 'all',

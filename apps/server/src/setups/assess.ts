@@ -1,8 +1,11 @@
 import type { BandRecord, CompleteSetupDocument, SetupRecord } from '@wiry-otter/contracts';
 import {
-  bandFacts,
+  bandOfCopy,
   canBeUsed,
   type Caution,
+  copiesInUse,
+  copyOfId,
+  factsOfLaid,
   fittedBand,
   knowBands,
   type KnownBand,
@@ -48,9 +51,13 @@ export async function assess(
   { seen, bands, ...facts }: AssessmentFacts,
 ): Promise<AssessedSetup> {
   const known = knowBands(bands);
-  const used = document.bands.map(({ id }) => usableBand(id, known));
-  const complete = { ...document, bands: used.map(asSetupBand) };
-  const solved = await solver.assess({ ...facts, document: complete, bands: used.map(bandFacts) });
+  const ids = document.bands.map(({ id }) => id);
+  const complete = { ...document, bands: ids.map((id) => asSetupBand(id, usableBand(id, known))) };
+  const solved = await solver.assess({
+    ...facts,
+    document: complete,
+    bands: factsOfLaid(ids, known),
+  });
   if (!solved.ok) return refuseDocument(solved.faults, '.document');
   const cautions = solved.value.cautions.map((caution) => withSeen(caution, seen));
   return {
@@ -80,9 +87,12 @@ export function storedCaution({ cure, ...caution }: Caution): StoredCaution {
   return { ...caution, ...(cure === undefined ? {} : { cure }) };
 }
 
-/** A band that may be in a set-up and has a law; a refusal that names it otherwise. */
+/**
+ * A band that may be in a set-up, has as many copies as are laid, and has a law; a refusal that
+ * names it otherwise.
+ */
 export function usableBand(id: string, known: readonly KnownBand[]): KnownBand {
-  const band = known.find(({ record }) => record.id === id) ?? refuse('not-found');
+  const band = known.find(({ record }) => record.id === bandOfCopy(id)) ?? refuse('not-found');
   const { name, stock, state } = band.record;
   if (!canBeUsed(band)) {
     return refuse('band-unusable', [
@@ -91,6 +101,17 @@ export function usableBand(id: string, known: readonly KnownBand[]): KnownBand {
         path: '$.document.bands',
         found: `"${name}", ${stock === 'roll' ? 'a roll' : state === 'retired' ? 'retired' : 'off the rail'}`,
         expected: 'a band in use',
+      },
+    ]);
+  }
+  const copies = copiesInUse(band);
+  if (copyOfId(id) > copies) {
+    return refuse('band-unusable', [
+      {
+        in: 'document',
+        path: '$.document.bands',
+        found: `${copies} of "${name}" in use`,
+        expected: `${copyOfId(id)} equal ones`,
       },
     ]);
   }
@@ -105,7 +126,7 @@ export function usableBand(id: string, known: readonly KnownBand[]): KnownBand {
   ]);
 }
 
-function asSetupBand(band: KnownBand): CompleteSetupDocument['bands'][number] {
+function asSetupBand(id: string, band: KnownBand): CompleteSetupDocument['bands'][number] {
   const { fittingsMass_kg: _weight, law, ...fitted } = fittedBand(band);
-  return { ...fitted, law: { ...law } };
+  return { ...fitted, id, law: { ...law } };
 }

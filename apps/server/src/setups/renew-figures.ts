@@ -1,5 +1,5 @@
 import type { CompleteSetupDocument } from '@wiry-otter/contracts';
-import { bandFacts, type Fault, knowBands, MODEL } from '@wiry-otter/core';
+import { bandsLaid, factsOfLaid, type Fault, knowBands, MODEL } from '@wiry-otter/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { readBands } from '../bands/band-store.js';
 import { AnchorEntity } from '../database/entities/person.js';
@@ -53,10 +53,10 @@ async function renewed(manager: EntityManager, row: SetupVersionRow): Promise<Se
   const studio = await manager.findOneByOrFail(StudioEntity, { id: row.studioId });
   const scope = scopeOf(studio, { id: row.savedBy, name: '' }, new Date());
   const ids = document.bands.map(({ id }) => id);
-  const bands = await readBands(manager, scope, ids);
+  const bands = await readBands(manager, scope, bandsLaid(document));
   const solved = assessSetup({
     document,
-    bands: knowBands(bands).map(bandFacts),
+    bands: factsOfLaid(ids, knowBands(bands)),
     person: await readPersonOfStudio(manager, scope, head.personId),
     anchor:
       row.anchorId === null ? null : await manager.findOneBy(AnchorEntity, { id: row.anchorId }),

@@ -1,4 +1,5 @@
 import type { SetupInput, SetupRecord } from '@wiry-otter/contracts';
+import { bandsLaid } from '@wiry-otter/core';
 import { type EntityManager, In } from 'typeorm';
 import { AnchorEntity, type AnchorRow, PlaceEntity } from '../database/entities/person.js';
 import {
@@ -115,10 +116,9 @@ export async function assessNow(
 ): Promise<AssessedSetup> {
   const person = await readPerson(manager, scope, personId);
   const anchor = await anchorOf(manager, scope, where);
-  const ids = document.bands.map((band) => band.id);
   return assess(solver, document, {
     person,
-    bands: await readBands(manager, scope, ids),
+    bands: await readBands(manager, scope, bandsLaid(document)),
     anchor: anchor ?? null,
     seen,
     today: dayInZone(scope.now, scope.zone),

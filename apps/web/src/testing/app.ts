@@ -6,6 +6,7 @@ import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import type { Account, BandRecord } from '@wiry-otter/contracts';
+import { USUAL_PREFERENCES } from '@wiry-otter/core';
 import * as accountEffects from '../app/state/account-effects';
 import { accountActions, accountFeature } from '../app/state/account';
 import * as bandEffects from '../app/state/band-effects';
@@ -18,7 +19,12 @@ import * as studioEffects from '../app/state/studio-effects';
 import { personRecord, placeRecord, UUID } from './records';
 
 export const ACCOUNT: Account = {
-  trainer: { id: `${UUID}1`, name: 'Mika Ferrow', email: 'mika@canalside.example' },
+  trainer: {
+    id: `${UUID}1`,
+    name: 'Mika Ferrow',
+    email: 'mika@canalside.example',
+    finder: USUAL_PREFERENCES,
+  },
   studio: {
     id: `${UUID}0`,
     version: 1,

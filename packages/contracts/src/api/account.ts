@@ -1,3 +1,4 @@
+import { type FinderPreferences, STACKINGS } from '@wiry-otter/core';
 import * as z from 'zod';
 import { uuid } from './identity.js';
 import { studio } from './studio.js';
@@ -8,9 +9,17 @@ export const signInRequest = z.strictObject({
 });
 export type SignInRequest = z.infer<typeof signInRequest>;
 
+/** What a trainer would rather have of what is found. */
+export const finderPreferences = z.strictObject({
+  stacking: z.enum(STACKINGS),
+  measuredFirst: z.boolean(),
+  closeToSet: z.boolean(),
+  withoutWarnings: z.boolean(),
+}) satisfies z.ZodType<FinderPreferences>;
+
 /** The signed-in trainer and the studio whose records they see. */
 export const account = z.object({
-  trainer: z.object({ id: uuid, name: z.string(), email: z.string() }),
+  trainer: z.object({ id: uuid, name: z.string(), email: z.string(), finder: finderPreferences }),
   studio,
   /** Address of the simulated scale that the test bench may connect to. */
   gaugeUrl: z.url({ protocol: /^wss?$/ }).nullable(),

@@ -1,9 +1,9 @@
-import { type LadderBasis, METRICS } from '@wiry-otter/core';
+import { type LadderBasis, LONGEST_TITLE, METRICS } from '@wiry-otter/core';
 import * as z from 'zod';
 import { nonNegative, positive, strandLaw } from '../documents/primitives.js';
 import { completeSetupDocument } from '../documents/setup.js';
 import { moment, uuid, version } from './identity.js';
-import { caution, LONGEST_TITLE } from './setups.js';
+import { caution } from './setups.js';
 
 /** Rungs of one ladder, at most. */
 export const MOST_RUNGS = 60;

@@ -1,11 +1,8 @@
-import { CAUTION_LEVELS, type Cure, SPREAD_PARTS } from '@wiry-otter/core';
+import { CAUTION_LEVELS, type Cure, LONGEST_TITLE, SPREAD_PARTS } from '@wiry-otter/core';
 import * as z from 'zod';
 import { figures } from '../documents/primitives.js';
 import { completeSetupDocument } from '../documents/setup.js';
 import { moment, uuid, version } from './identity.js';
-
-/** Characters of a set-up's name. */
-export const LONGEST_TITLE = 120;
 
 const setupFields = {
   personId: uuid,

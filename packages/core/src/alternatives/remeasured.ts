@@ -1,5 +1,6 @@
 import { rigSetup } from '../demand/solve-setup.js';
 import type { StrandLaw } from '../elastic/band.js';
+import { bandOfCopy, bandsLaid } from '../rig/band-copies.js';
 import type { Setup } from '../rig/setup.js';
 
 /** What a saved set-up would ask with the bands as they are known today. */
@@ -21,14 +22,15 @@ export type KnownLaws = ReadonlyMap<string, { readonly law: StrandLaw; readonly 
  */
 export function remeasured(saved: Setup, known: KnownLaws): Remeasured | undefined {
   const bands = saved.bands.filter((band) => {
-    const today = known.get(band.id);
+    const today = known.get(bandOfCopy(band.id));
     return today !== undefined && !isSameLaw(today.law, band.law);
   });
-  if (bands.length === 0 || saved.bands.some(({ id }) => !known.has(id))) return undefined;
+  if (bands.length === 0 || saved.bands.some(({ id }) => !known.has(bandOfCopy(id))))
+    return undefined;
   const before = rigSetup(saved);
   const after = rigSetup({
     ...saved,
-    bands: saved.bands.map((band) => ({ ...band, ...known.get(band.id) })),
+    bands: saved.bands.map((band) => ({ ...band, ...known.get(bandOfCopy(band.id)) })),
   });
   if (!before.ok || !after.ok) return undefined;
   const { mean } = after.value.summary;
@@ -37,7 +39,7 @@ export function remeasured(saved: Setup, known: KnownLaws): Remeasured | undefin
     before: was,
     mean,
     share: was > 0 ? (mean - was) / was : null,
-    bands: bands.map(({ id }) => id),
+    bands: bandsLaid({ bands }),
   };
 }
 

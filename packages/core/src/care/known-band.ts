@@ -1,4 +1,5 @@
-import type { Calibration } from '../elastic/calibration.js';
+import { naturalStrands } from '../elastic/band.js';
+import { type Calibration, predictStrand } from '../elastic/calibration.js';
 import {
   firstMeasurement,
   lawOfBand,
@@ -6,10 +7,17 @@ import {
   type MeasuredBand,
   standingMeasurement,
 } from '../elastic/measurements.js';
+import { bandOfCopy } from '../rig/band-copies.js';
 import type { FittedBand } from '../rig/compose.js';
 import type { BandFacts } from '../safety/caution.js';
 import type { Material } from './inspection.js';
 import { type Softening, softening } from './softening.js';
+
+/** Where a copy of a band is; a person who is not this trainer's has no name. */
+export type BandHolder =
+  | { readonly at: 'bag' }
+  | { readonly at: 'place'; readonly placeId: string }
+  | { readonly at: 'person'; readonly personId: string | null };
 
 /** A band as it is recorded, as far as its use depends on it. */
 export interface RecordedBand extends MeasuredBand {
@@ -23,6 +31,7 @@ export interface RecordedBand extends MeasuredBand {
   readonly limit: number;
   readonly fittings: { readonly deadLength_m: number; readonly mass_kg: number } | null;
   readonly copies: readonly {
+    readonly holder: BandHolder;
     readonly state: 'inUse' | 'watch' | 'retired';
     readonly inspectionDue: boolean;
   }[];
@@ -65,8 +74,24 @@ export function canBeUsed({ record }: KnownBand): boolean {
   return !record.removed && record.stock === 'band' && record.state !== 'retired';
 }
 
+/** How many equal copies of a band may be put into one set-up. */
+export function copiesInUse(band: KnownBand): number {
+  return canBeUsed(band) ? band.record.copies.filter(({ state }) => state !== 'retired').length : 0;
+}
+
+/**
+ * What the cautions weigh about the bands of a set-up, each under the id that it has there; bands
+ * that are not known are left out.
+ */
+export function factsOfLaid(ids: readonly string[], known: readonly KnownBand[]): BandFacts[] {
+  return ids.flatMap((id) => {
+    const band = known.find(({ record }) => record.id === bandOfCopy(id));
+    return band === undefined ? [] : { ...bandFacts(band), id };
+  });
+}
+
 /** What the cautions weigh about a band. */
-export function bandFacts({ record, calibration, softening }: KnownBand): BandFacts {
+function bandFacts({ record, calibration, softening }: KnownBand): BandFacts {
   return {
     id: record.id,
     title: record.name,
@@ -79,6 +104,20 @@ export function bandFacts({ record, calibration, softening }: KnownBand): BandFa
     covariance: calibration?.covariance,
     hasHandles: record.fittings !== null,
   };
+}
+
+/** The stretch at which bands are compared at a glance. */
+export const GLANCE_STRETCH = 2;
+
+/** Pull of the band hung by its two ends at a stretch ratio, with its standard deviation, N; null without a law. */
+export function naturalPull(
+  { record, calibration }: KnownBand,
+  stretch: number,
+): { readonly force_N: number; readonly std_N: number } | null {
+  if (calibration === null) return null;
+  const strands = naturalStrands(record.kind);
+  const { strand_N, std_N } = predictStrand(calibration, stretch);
+  return { force_N: strands * strand_N, std_N: strands * std_N };
 }
 
 /** The band as a set-up takes it. Throws for a band without a law. */

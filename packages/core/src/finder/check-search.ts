@@ -28,6 +28,7 @@ export function checkSearch({
     }
     seen.add(route.id);
     checkPath(check, route, `$.routes[${r}]`);
+    if (route.opposite !== undefined) checkPath(check, route.opposite, `$.routes[${r}].opposite`);
   });
   if ('point' in reach && !Object.hasOwn(setup.points, reach.point)) {
     check.faults.push(

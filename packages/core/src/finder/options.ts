@@ -92,7 +92,8 @@ const AXES = { x: 0, y: 1, z: 2 } as const;
 function placePoints(rig: Rig, { reach, setup }: SearchSpace, value_m: number): void {
   rig.points.forEach((name, p) => {
     const place: [number, number, number] = [...(setup.points[name] as Triple)];
-    if ('point' in reach && reach.point === name) place[AXES[reach.axis]] = value_m;
+    const moves = 'point' in reach && (reach.point === name || reach.along?.includes(name));
+    if (moves) place[AXES[reach.axis]] = value_m;
     placePoint(rig, p, ...place);
   });
 }
@@ -107,7 +108,26 @@ function layPaths(rig: Rig, out: SolutionBuffers, search: SearchSpace): (Path | 
   );
 }
 
+/** A route with its mirror image, where an equal copy lies there: what each adds to a tension is added up. */
 function layPath(
+  rig: Rig,
+  out: SolutionBuffers,
+  route: SearchRoute,
+  kind: 'loop' | 'tube',
+  limits: SearchSpace['limits'],
+): Path | undefined {
+  const path = layOneSide(rig, out, route, kind, limits);
+  if (path === undefined || route.opposite === undefined) return path;
+  const other = layOneSide(rig, out, { ...route, ...route.opposite }, kind, limits);
+  if (other === undefined) return path;
+  return {
+    ...path,
+    perTension: path.perTension.map((one, i) => one + (other.perTension[i] as number)),
+    perAnchor: path.perAnchor.map((one, i) => one + (other.perAnchor[i] as number)),
+  };
+}
+
+function layOneSide(
   rig: Rig,
   out: SolutionBuffers,
   { extra_m, path, pinned }: SearchRoute,

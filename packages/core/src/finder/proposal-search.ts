@@ -1,6 +1,7 @@
 import { DEFAULT_STRETCH_LIMIT, naturalStrands } from '../elastic/band.js';
-import { type AnchoredExercise, anchorPoints } from '../rig/anchor-points.js';
-import { composeSetup, type FittedBand, type Route, routeFor } from '../rig/compose.js';
+import { type AnchoredExercise, anchorPoints, namesOfAnchor } from '../rig/anchor-points.js';
+import { copiesTaken } from '../rig/band-copies.js';
+import { composeSetup, type FittedBand, otherSide, type Route, routeFor } from '../rig/compose.js';
 import type { SpaceRequest, Varied } from './proposal.js';
 import type { Reach, SearchSpace } from './search.js';
 
@@ -15,13 +16,19 @@ const SLIP = { least: 0, most: 0.5 } as const;
  * What an exercise lets vary on a route: the distance from an anchor at one side, the stance on a
  * band under both feet, else how far the band is gripped below its end, or taken up where it hangs.
  */
-export function variedOn({ anchor }: AnchoredExercise, { path }: Route): Varied {
-  if (anchor !== undefined && anchor.side !== 'over' && path.includes(anchor.point)) {
-    return 'distance_m';
-  }
+export function variedOn({ anchor }: AnchoredExercise, route: Route): Varied {
+  const { path } = route;
+  if (anchor?.side !== 'over' && anchorOn(anchor, route) !== undefined) return 'distance_m';
   return path.includes('soleL') && path.includes('soleR') && anchor === undefined
     ? 'stance_m'
     : 'slip_m';
+}
+
+/** The point of the anchor that a route runs to; undefined where that is none, or two. */
+function anchorOn(anchor: AnchoredExercise['anchor'], { path }: Route): string | undefined {
+  const names = anchor === undefined ? [] : namesOfAnchor(anchor);
+  const [name, other] = names.filter((one) => path.includes(one));
+  return other === undefined ? name : undefined;
 }
 
 /** Least and most of what is varied, m. */
@@ -50,6 +57,7 @@ export function searchOn<Ex extends AnchoredExercise>(
   kit: readonly FittedBand[],
 ): SearchSpace & { readonly count: false } {
   const { bandCost = {}, handling = {}, limits, present } = request;
+  const isInPairs = copiesTaken(present.exercise) === 2;
   const [first] = way;
   const patterns = way.map((route) => patternOf(route, kit));
   const composed = way.map((route, i) => {
@@ -66,17 +74,25 @@ export function searchOn<Ex extends AnchoredExercise>(
   const { links: _links, runs: _runs, ...setup } = composed[0] as (typeof composed)[number];
   const { slack: _slack, ...searched } = limits;
   return {
-    setup: { ...setup, bands: kit, loads: present.weights ?? [], samples: SAMPLES },
+    setup: {
+      ...setup,
+      bands: kit,
+      loads: present.weights ?? [],
+      samples: SAMPLES,
+    },
     routes: way.map((route, i) => {
       const run = composed[i]?.runs[0];
+      const path = run?.path ?? route.path;
+      const opposite = otherSide({ ...route, path, pinned: run?.pinned });
       return {
         id: route.id,
-        path: run?.path ?? route.path,
+        path,
         takeUp_m: run?.takeUp_m,
         extra_m: run?.extra_m,
         pinned: run?.pinned,
         handling: handling[route.id],
         for: route.for,
+        ...(isInPairs ? { opposite: { path: opposite.path, pinned: opposite.pinned } } : {}),
       };
     }),
     reach: reachOf(request, way, patterns[0]),
@@ -106,13 +122,15 @@ function reachOf<Ex extends AnchoredExercise>(
     case 'stance_m':
       return { width: 'stance', values_m };
     case 'distance_m': {
-      const point = exercise.anchor?.point ?? '';
+      const point = anchorOn(exercise.anchor, route) ?? '';
+      const namesOfPoints = exercise.anchor === undefined ? [] : namesOfAnchor(exercise.anchor);
       const at = (distance_m: number): readonly number[] =>
         anchorPoints(exercise, body.stature_m, { height_m: 0, ...anchor, distance_m })[point] ?? [];
       // The axis along which the person stands off: the one that a metre changes.
       const axis = ([0, 1, 2] as const).find((a) => at(1)[a] !== at(0)[a]) ?? 0;
       return {
         point,
+        along: namesOfPoints.filter((name) => name !== point),
         axis: (['x', 'y', 'z'] as const)[axis],
         values_m: values_m.map((value_m) => at(value_m)[axis] ?? NaN),
       };

@@ -9,7 +9,7 @@ export type Varied = 'distance_m' | 'stance_m' | 'slip_m';
 export interface SpaceRequest<Ex extends AnchoredExercise> {
   /** What is set now; its bands and routes are of no account. */
   readonly present: Composition<Ex>;
-  /** Bands that may be used. */
+  /** Bands that may be used; where each side has a band of its own, those with two equal copies. */
   readonly kit: readonly FittedBand[];
   /** Ways to lay them. */
   readonly routes: readonly Route[];
@@ -37,6 +37,7 @@ export interface ProposalRequest<Ex extends AnchoredExercise> extends SpaceReque
 export interface Proposal {
   /** One route for each form of the bands. */
   readonly routeIds: readonly string[];
+  /** Twice the same where each side has a copy of it. */
   readonly bandIds: readonly string[];
   /** The quantity that was varied, to the centimetre; none for the bare exercise. */
   readonly varied: Partial<Readonly<Record<Varied, number>>>;

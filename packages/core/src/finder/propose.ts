@@ -1,7 +1,8 @@
-import { createRigger } from '../demand/solve-setup.js';
+import { createRigger, type Rigger } from '../demand/solve-setup.js';
 import { type Result, succeed } from '../faults.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
-import { type FittedBand, type Route, routeFor } from '../rig/compose.js';
+import { withCopies } from '../rig/band-copies.js';
+import { type Route, routeFor } from '../rig/compose.js';
 import { errorOf } from './find-best.js';
 import { find } from './find.js';
 import type { Proposal, ProposalRequest } from './proposal.js';
@@ -33,26 +34,9 @@ export function proposeSetups<Ex extends AnchoredExercise>(
   const ways = waysOf(request);
   for (const [w, way] of ways.entries()) {
     tell(w / ways.length);
-    const kit = request.kit.filter((band) =>
-      way.some((route) => routeFor([route], band) !== undefined),
-    );
-    const found = bestStacks(request, way, kit);
+    const found = proposalsOn(request, way, most, rig);
     if (!found.ok) return found;
-    // No way can have more of the best than are told in all.
-    for (const { cost, key, value } of found.value.slice(0, most)) {
-      const [at = '', laid = ''] = key.split('|');
-      const bandIds = laid.split(',').map((one) => one.split(':')[0] as string);
-      const bands = bandIds.flatMap((id) => kit.find((band) => band.id === id) ?? []);
-      // One form alone has a way of its own.
-      if (!way.every((route) => bands.some((band) => routeFor([route], band) !== undefined)))
-        continue;
-      const coarse_m = coarseValues(request, way)[Number(at)];
-      const nearest = refined(request, way, bands, coarse_m, rig);
-      if (nearest === undefined) continue;
-      const off = errorOf(request.target, nearest.value) - errorOf(request.target, value);
-      const routeIds = way.map(({ id }) => id);
-      proposals.push({ routeIds, bandIds, ...nearest, cost: cost + off });
-    }
+    proposals.push(...found.value);
   }
   proposals.sort((a, b) => a.cost - b.cost);
   return succeed(proposals.slice(0, most));
@@ -82,24 +66,71 @@ function waysOf<Ex extends AnchoredExercise>({
   return [...single, ...pairs];
 }
 
-/** The best candidate of each stack of bands on a way. */
-function bestStacks<Ex extends AnchoredExercise>(
+/** The best of each stack of bands on a way: no way can have more of the best than are told in all. */
+function proposalsOn<Ex extends AnchoredExercise>(
   request: ProposalRequest<Ex>,
   way: readonly [Route, ...Route[]],
-  kit: readonly FittedBand[],
-): Result<FoundCandidate[]> {
+  most: number,
+  rig: Rigger,
+): Result<Proposal[]> {
+  const kit = request.kit.filter((band) =>
+    way.some((route) => routeFor([route], band) !== undefined),
+  );
+  const search = { ...searchOn(request, way, kit), target: request.target };
   for (const top of LOOKED_THROUGH) {
-    const found = find({ ...searchOn(request, way, kit), target: request.target, top });
+    const found = find({ ...search, top });
     if (!found.ok) return found;
-    const stacks = new Map<string, FoundCandidate>();
+    const stacks = new Map<string, FoundCandidate[]>();
     for (const candidate of found.value.top) {
-      const [, laid = ''] = candidate.key.split('|');
-      if (!stacks.has(laid)) stacks.set(laid, candidate);
+      const laid = laidIn(candidate.key);
+      stacks.set(laid, [...(stacks.get(laid) ?? []), candidate]);
+    }
+    const proposals: Proposal[] = [];
+    for (const candidates of stacks.values()) {
+      const proposal = bestOfStack(request, way, candidates, rig);
+      if (proposal !== undefined) proposals.push(proposal);
+      if (proposals.length === most) break;
     }
     const isAll = found.value.top.length < top;
-    if (stacks.size >= FEW_STACKS || isAll || top === LOOKED_THROUGH.at(-1)) {
-      return succeed([...stacks.values()]);
+    if (proposals.length >= FEW_STACKS || isAll || top === LOOKED_THROUGH.at(-1)) {
+      return succeed(proposals);
     }
   }
   return succeed([]);
+}
+
+/** What stands in a candidate's key after the value of the reach. */
+function laidIn(key: string): string {
+  return key.slice(key.indexOf('|') + 1);
+}
+
+/**
+ * The best candidate of a stack that holds all through the movement, to the centimetre; undefined
+ * where none does, or where the bands are all of one form on a way for both.
+ */
+function bestOfStack<Ex extends AnchoredExercise>(
+  request: ProposalRequest<Ex>,
+  way: readonly [Route, ...Route[]],
+  candidates: readonly FoundCandidate[],
+  rig: Rigger,
+): Proposal | undefined {
+  const [{ key: firstKey }] = candidates as readonly [FoundCandidate];
+  const ids = laidIn(firstKey)
+    .split(',')
+    .map((one) => one.split(':')[0] as string);
+  const bandIds = withCopies(request.present.exercise, ids);
+  const bands = bandIds.flatMap((id) => request.kit.find((band) => band.id === id) ?? []);
+  // One form alone has a way of its own.
+  const isOnBoth = way.every((route) =>
+    bands.some((band) => routeFor([route], band) !== undefined),
+  );
+  if (!isOnBoth) return undefined;
+  const coarse_m = coarseValues(request, way);
+  for (const { cost, key, value } of candidates) {
+    const nearest = refined(request, way, bands, coarse_m[Number(key.split('|')[0])], rig);
+    if (nearest === undefined) continue;
+    const off = errorOf(request.target, nearest.value) - errorOf(request.target, value);
+    return { routeIds: way.map(({ id }) => id), bandIds, ...nearest, cost: cost + off };
+  }
+  return undefined;
 }

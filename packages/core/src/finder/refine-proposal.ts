@@ -1,7 +1,9 @@
-import type { Rigger } from '../demand/solve-setup.js';
+import type { Rigger, SolvedRig } from '../demand/solve-setup.js';
 import { DEFAULT_STRETCH_LIMIT } from '../elastic/band.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
 import { type Composition, composeSetup, type FittedBand, type Route } from '../rig/compose.js';
+import type { Setup } from '../rig/setup.js';
+import { mountingPulls } from '../safety/help.js';
 import { errorOf } from './find-best.js';
 import type { Proposal, ProposalRequest, Varied } from './proposal.js';
 import { COARSE_M, inCentimetres, rangeOfVaried, variedOn } from './proposal-search.js';
@@ -47,19 +49,37 @@ export function refined<Ex extends AnchoredExercise>(
 
 /** The figure asked for; undefined where it is none, or a limit is passed. */
 function valueAt<Ex extends AnchoredExercise>(
-  { limits, present, target }: ProposalRequest<Ex>,
+  request: ProposalRequest<Ex>,
   composition: Composition<Ex>,
   rig: Rigger,
 ): number | undefined {
-  const solved = rig(composeSetup(composition));
+  const setup = composeSetup(composition);
+  const solved = rig(setup);
   if (!solved.ok) return undefined;
-  const { buffers, summary } = solved.value;
+  const value = solved.value.summary[request.target.metric] ?? 0;
   const isOver = composition.bands.some(
-    ({ limit = DEFAULT_STRETCH_LIMIT }, r) => (buffers.peakStretch[r] as number) > limit,
+    ({ limit = DEFAULT_STRETCH_LIMIT }, r) =>
+      (solved.value.buffers.peakStretch[r] as number) > limit,
   );
-  const maySlacken = limits.slack ?? present.exercise.bodyweight;
-  const value = summary[target.metric] ?? 0;
-  return isOver || (summary.slackShare > 0 && !maySlacken) || value <= 0 ? undefined : value;
+  return isOver || value <= 0 || isPastLimit(request, setup, solved.value) ? undefined : value;
+}
+
+/** The limits of the search, which held at the coarse value, to be held here too. */
+function isPastLimit<Ex extends AnchoredExercise>(
+  { limits, present }: ProposalRequest<Ex>,
+  setup: Setup,
+  solved: SolvedRig,
+): boolean {
+  const { anchor_N = Infinity, mount_N = Infinity, slack, start = -Infinity } = limits;
+  const { buffers, summary } = solved;
+  const maySlacken = slack ?? present.exercise.bodyweight;
+  return (
+    (summary.slackShare > 0 && !maySlacken) ||
+    summary.overAssistedShare > 0 ||
+    summary.start < start ||
+    buffers.anchorPeak_N.some((peak_N) => peak_N > anchor_N) ||
+    mountingPulls({ setup, solved }).some((pull_N) => pull_N > mount_N)
+  );
 }
 
 /** What is set now, with other bands on a route, at another value of what is varied. */

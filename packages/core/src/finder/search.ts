@@ -12,6 +12,11 @@ export interface SearchRoute {
   readonly handling?: number | undefined;
   /** For bands of this form alone; for all where it is not given. */
   readonly for?: RouteForm | undefined;
+  /**
+   * Where an equal copy of the band lies that goes on with it as one item: its mirror image, on the
+   * body's other side, stretched alike.
+   */
+  readonly opposite?: Pick<SearchRoute, 'path' | 'pinned'> | undefined;
 }
 
 /** The one quantity that is varied, and its values, m. */
@@ -19,6 +24,8 @@ export type Reach =
   | {
       /** An anchor against the person. */
       readonly point: string;
+      /** Points that move along with it: the other one of a pair. */
+      readonly along?: readonly string[] | undefined;
       readonly axis: 'x' | 'y' | 'z';
       readonly values_m: readonly number[];
     }

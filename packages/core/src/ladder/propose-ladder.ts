@@ -3,6 +3,7 @@ import type { SpaceRequest, Varied } from '../finder/proposal.js';
 import { coarseValues, searchOn, variedOn } from '../finder/proposal-search.js';
 import type { Gap, LadderTarget } from '../finder/search.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
+import { withCopies } from '../rig/band-copies.js';
 import { type FittedBand, type Route, ROUTE_FORMS, routeFor } from '../rig/compose.js';
 import { findLadder } from './find-ladder.js';
 import { gapsBetween } from './gaps.js';
@@ -17,6 +18,7 @@ export interface LadderRequest<Ex extends AnchoredExercise> extends SpaceRequest
 /** A rung as the workbench would lay it. */
 export interface ProposedRung {
   readonly key: string;
+  /** Twice the same where each side has a copy of it. */
   readonly bandIds: readonly string[];
   /** One route for each form of the bands; none for the bare exercise. */
   readonly routeIds: readonly string[];
@@ -133,7 +135,10 @@ function rungsOf<Ex extends AnchoredExercise>(
       const pairs = laid.split(',').map((one) => one.split(':') as [string, string]);
       return {
         key,
-        bandIds: pairs.map(([id]) => id),
+        bandIds: withCopies(
+          request.present.exercise,
+          pairs.map(([id]) => id),
+        ),
         routeIds: [...new Set(pairs.map(([, route]) => route))],
         varied: { [varied]: values_m[Number(at)] as number },
         value,

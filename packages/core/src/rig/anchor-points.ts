@@ -36,6 +36,9 @@ export interface ExerciseAnchor {
   readonly halfWidth?: number | undefined;
 }
 
+/** How near to an anchor and how far from it a person can stand, m. */
+export const STANDING_RANGE = { least: 0.2, most: 2.8 } as const;
+
 /** How the body is held. */
 export const POSTURES = [
   'standing',
@@ -60,6 +63,8 @@ export interface AnchoredExercise extends Exercise {
   readonly stage?: RehabStage | undefined;
   /** Each side has a band of its own: bands are laid in pairs, right and left. */
   readonly bandOnEachSide?: boolean | undefined;
+  /** One side works at a time. */
+  readonly unilateral?: boolean | undefined;
   /** Cautions that come with the movement itself, by their rule. */
   readonly cautions?: readonly string[] | undefined;
 }
@@ -90,6 +95,14 @@ export function anchorPoints(
   };
 }
 
+/** The points of an anchor: one, or one on each side. */
+export function namesOfAnchor({
+  halfWidth,
+  point,
+}: NonNullable<AnchoredExercise['anchor']>): string[] {
+  return halfWidth === undefined ? [point] : [`${point}L`, `${point}R`];
+}
+
 /**
  * Where an exercise's anchor is, read back off the points of a set-up: the
  * inverse of {@link anchorPoints}, without the girth. Undefined where the
@@ -101,8 +114,7 @@ export function anchorPlaceOf(
   points: Readonly<Record<string, Triple>>,
 ): Pick<AnchorPlace, 'height_m' | 'distance_m'> | undefined {
   if (anchor === undefined) return undefined;
-  const names =
-    anchor.halfWidth === undefined ? [anchor.point] : [`${anchor.point}L`, `${anchor.point}R`];
+  const names = namesOfAnchor(anchor);
   const found = names.flatMap((name) => (points[name] === undefined ? [] : [points[name]]));
   if (found.length < names.length) return undefined;
   const middle = [0, 1, 2].map(

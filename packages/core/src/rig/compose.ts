@@ -14,6 +14,7 @@ import {
   type AnchorPlace,
   rootOnAnchor,
 } from './anchor-points.js';
+import { copyOfId, idsOfCopies } from './band-copies.js';
 import {
   type BandChain,
   chainFromAnchor,
@@ -45,12 +46,20 @@ export interface FittedBand extends Band {
   readonly fittingsMass_kg?: number | undefined;
 }
 
+/** An exercise with the ways to run bands in it. */
+export interface RoutedExercise extends AnchoredExercise {
+  readonly routes?: readonly Route[] | undefined;
+}
+
 export interface Composition<Ex extends AnchoredExercise> {
   readonly exercise: Ex;
   readonly body: Body;
   readonly anchor?: AnchorPlace | undefined;
   readonly routes: readonly Route[];
-  /** Bands in the order they are put on; each takes the route of its form. */
+  /**
+   * Bands in the order they are put on; each takes the route of its form. Two copies of one are the
+   * same band twice.
+   */
   readonly bands: readonly FittedBand[];
   readonly widths?: Setup['widths'];
   /** How far below its end a band is gripped, m. Default 0. */
@@ -120,16 +129,18 @@ export interface ComposedSetup<Ex extends AnchoredExercise> {
 export function composeSetup<Ex extends AnchoredExercise>(
   composition: Composition<Ex>,
 ): ComposedSetup<Ex> {
-  const { anchor, bands, body, exercise, routes, weights = [] } = composition;
-  const laid = bands.flatMap((band, i) => {
+  const { anchor, body, exercise, routes, weights = [] } = composition;
+  const copies = inCopies(composition.bands);
+  const bands = copies.map(({ band }) => band);
+  const laid = copies.flatMap(({ band, isSecond }) => {
     const route = routeFor(routes, band);
     if (route === undefined) return [];
-    const isOther = exercise.bandOnEachSide === true && i % 2 === 1;
+    const isOther = exercise.bandOnEachSide === true && isSecond;
     return [{ band, route: isOther ? otherSide(route) : route }];
   });
   const points = anchor === undefined ? {} : anchorPoints(exercise, body.stature_m, anchor);
   const root = anchor === undefined ? undefined : rootOnAnchor(exercise, body.stature_m, anchor);
-  const chain = chainOf(composition, points);
+  const chain = chainOf({ ...composition, bands }, points);
   const chained = new Map(loopsOf(bands).map(({ id }, i) => [id, chain?.paths[i]]));
   return {
     body: { stature_m: body.stature_m, mass_kg: body.mass_kg },
@@ -175,6 +186,24 @@ export function composeSetup<Ex extends AnchoredExercise>(
       ...weights.map(({ at, mass_kg }) => ({ at, mass_kg })),
     ],
   };
+}
+
+/**
+ * Each band under the id of its copy, and whether it is the second of a pair: of two copies of one
+ * band, or of two single bands one after the other.
+ */
+function inCopies(
+  bands: readonly FittedBand[],
+): { readonly band: FittedBand; readonly isSecond: boolean }[] {
+  const ids = idsOfCopies(bands.map(({ id }) => id));
+  const isSingle = ({ id }: FittedBand): boolean =>
+    bands.filter((other) => other.id === id).length === 1;
+  let singles = 0;
+  return bands.map((band, i) => {
+    const id = ids[i] as string;
+    const place = isSingle(band) ? ++singles : copyOfId(id);
+    return { band: { ...band, id }, isSecond: place % 2 === 0 };
+  });
 }
 
 /** The same route on the body's other side. */

@@ -2,16 +2,14 @@ import { type Joint, SEGMENTS } from '../body/segments.js';
 import { DEFAULT_WIDTHS } from '../body/contacts.js';
 import { bandsOverLimit, rigSetup } from '../demand/solve-setup.js';
 import { isContinuous, naturalStrands } from '../elastic/band.js';
-import { type AnchoredExercise, anchorPlaceOf, anchorPoints } from './anchor-points.js';
-import { otherSide, type Route } from './compose.js';
+import { anchorPlaceOf, anchorPoints } from './anchor-points.js';
+import { otherSide, type Route, type RoutedExercise } from './compose.js';
 import { chainedPath } from './link-bands.js';
 import type { Setup } from './setup.js';
 
 /** A set-up whose exercise knows its anchor, its routes and how the body is held. */
 export interface MarkedSetup extends Setup {
-  readonly exercise: AnchoredExercise & {
-    readonly routes?: readonly Route[] | undefined;
-  };
+  readonly exercise: RoutedExercise;
 }
 
 /** What lets a set-up be found again, metres; undefined where the set-up has no such mark. */

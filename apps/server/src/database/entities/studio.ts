@@ -1,5 +1,17 @@
+import type { FinderPreferences } from '@wiry-otter/core';
 import { EntitySchema } from 'typeorm';
-import { flag, id, integer, moment, studioId, text, uuid, version } from './columns.js';
+import {
+  flag,
+  id,
+  integer,
+  json,
+  moment,
+  nullable,
+  studioId,
+  text,
+  uuid,
+  version,
+} from './columns.js';
 
 export interface StudioRow {
   id: string;
@@ -35,11 +47,20 @@ export interface TrainerRow {
   email: string;
   name: string;
   passwordHash: string;
+  /** Null where the trainer has not said. */
+  finderPreferences: FinderPreferences | null;
 }
 
 export const TrainerEntity = new EntitySchema<TrainerRow>({
   name: 'trainer',
-  columns: { id, studioId, email: text(), name: text(), passwordHash: text('password_hash') },
+  columns: {
+    id,
+    studioId,
+    email: text(),
+    name: text(),
+    passwordHash: text('password_hash'),
+    finderPreferences: nullable(json('finder_preferences')),
+  },
 });
 
 /** A signed-in browser; only the hash of its token is kept. */

@@ -42,6 +42,7 @@ import {
   type StudioRecord,
   type StudioRulesInput,
 } from '@wiry-otter/contracts';
+import type { FinderPreferences } from '@wiry-otter/core';
 import type { Observable } from 'rxjs';
 import * as z from 'zod';
 import { ApiClient } from './api-client';
@@ -70,6 +71,10 @@ export class StudioApi {
   }
   account(): Observable<Account> {
     return this.client.get('/account', account);
+  }
+
+  putFinderPreferences(preferences: FinderPreferences): Observable<Account> {
+    return this.client.put('/account/finder-preferences', preferences, account);
   }
 
   exercises(): Observable<OwnExerciseRecord[]> {

@@ -4,27 +4,11 @@ import {
   type Grade,
   type KnownBand as CoreKnownBand,
   type Material,
-  naturalStrands,
-  predictStrand,
   type Rigging,
 } from '@wiry-otter/core';
 
 /** A band of the studio with what the browser's core makes of its record. */
 export type KnownBand = CoreKnownBand<BandRecord>;
-
-/** Pull of the band hung by its two ends at a stretch ratio, with its standard deviation, N. */
-export function naturalPull(
-  { record, calibration }: KnownBand,
-  stretch: number,
-): { force_N: number; std_N: number } | null {
-  if (calibration === null) return null;
-  const strands = naturalStrands(record.kind);
-  const { strand_N, std_N } = predictStrand(calibration, stretch);
-  return { force_N: strands * strand_N, std_N: strands * std_N };
-}
-
-/** The stretch at which bands are compared at a glance. */
-export const GLANCE_STRETCH = 2;
 
 export const GRADE_WORDS: Readonly<Record<Grade, string>> = {
   measured: 'measured',

@@ -3,7 +3,8 @@ import { RouterLink } from '@angular/router';
 import type { ForceUnit } from '@wiry-otter/core';
 import { forceQuantity, type Quantity } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
-import { GLANCE_STRETCH, GRADE_WORDS, type KnownBand, naturalPull } from './band-law';
+import { GLANCE_STRETCH, naturalPull } from '@wiry-otter/core';
+import { GRADE_WORDS, type KnownBand } from './band-law';
 import { layOutRail, ROLL_PX } from './rail-layout';
 
 /** Space over the ribbons for rail and group names, and under them for the words. */

@@ -7,6 +7,8 @@ import {
   standingMeasurement,
   toStrandReading,
   RANGE_90,
+  GLANCE_STRETCH,
+  naturalPull,
 } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
 import { forceQuantity, percentSpread, stretchWord } from '../drawing/figures';
@@ -15,13 +17,11 @@ import { QuantityText } from '../drawing/quantity';
 import { BandCopies } from './band-copies';
 import { BandCurve } from './band-curve';
 import {
-  GLANCE_STRETCH,
   GRADE_WORDS,
   MISFIT_WORDS,
   KIND_WORD,
   type KnownBand,
   MATERIAL_WORD,
-  naturalPull,
   RIGGING_WORD,
 } from './band-law';
 import { timeLine } from './band-time-line';

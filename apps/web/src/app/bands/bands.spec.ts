@@ -1,4 +1,4 @@
-import { knowBand } from '@wiry-otter/core';
+import { knowBand, naturalPull } from '@wiry-otter/core';
 import {
   bandRecord,
   copyRecord,
@@ -8,7 +8,7 @@ import {
   UUID,
 } from '../../testing/records';
 import { bandFormFault, createBandForm, fillBandForm, readBandForm } from './band-form-fields';
-import { naturalPull } from './band-law';
+
 import { timeLine } from './band-time-line';
 import { curveData } from './curve-data';
 import { layOutRail } from './rail-layout';

@@ -1,5 +1,6 @@
 import type { BandKind } from '@wiry-otter/core';
-import { GLANCE_STRETCH, type KnownBand, KIND_WORDS, naturalPull } from './band-law';
+import { GLANCE_STRETCH, naturalPull } from '@wiry-otter/core';
+import { type KnownBand, KIND_WORDS } from './band-law';
 
 /** One ribbon on the rail, px. */
 export interface HungBand {

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { ForceUnit } from '@wiry-otter/core';
+import { bandsLaid, type ForceUnit } from '@wiry-otter/core';
 import { meanQuantity, quantityWords } from '../drawing/figures';
 import { knownLaws, remeasuredWords } from '../setups/saved/remeasured-words';
 import { bandsFeature } from '../state/bands';
@@ -39,7 +39,7 @@ export class SetupsOfBand {
   protected readonly rows = computed(() => {
     const laws = knownLaws(this.bands());
     return this.setups()
-      .filter(({ document }) => document.bands.some(({ id }) => id === this.bandId()))
+      .filter(({ document }) => bandsLaid(document).includes(this.bandId()))
       .map((setup) => ({
         id: setup.id,
         person: this.people().find(({ id }) => id === setup.personId)?.name ?? '',

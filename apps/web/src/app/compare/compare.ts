@@ -15,8 +15,9 @@ import {
   comparePulls,
   equalSums,
   fromNewtons,
+  GLANCE_STRETCH,
 } from '@wiry-otter/core';
-import { GLANCE_STRETCH, GRADE_WORDS, type KnownBand } from '../bands/band-law';
+import { GRADE_WORDS, type KnownBand } from '../bands/band-law';
 import { curveData } from '../bands/curve-data';
 import {
   type Axes,

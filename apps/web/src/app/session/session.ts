@@ -12,7 +12,7 @@ import { BreakpointObserver } from '@angular/cdk/layout';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { DEFAULT_PAIN_LIMIT } from '@wiry-otter/core';
+import { bandOfCopy, DEFAULT_PAIN_LIMIT } from '@wiry-otter/core';
 import { meanQuantity, quantityWords } from '../drawing/figures';
 import { QuantityText } from '../drawing/quantity';
 import { TideLine } from '../drawing/tide-line';
@@ -86,7 +86,7 @@ export class Session {
     return pictureOf(
       document,
       document.bands.flatMap(({ id }) => {
-        const record = entities[id];
+        const record = entities[bandOfCopy(id)];
         return record === undefined ? [] : [{ record }];
       }),
     );

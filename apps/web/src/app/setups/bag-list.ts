@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { GLANCE_STRETCH, GRADE_WORDS, type KnownBand, naturalPull } from '../bands/band-law';
+import { GLANCE_STRETCH, naturalPull } from '@wiry-otter/core';
+import { GRADE_WORDS, type KnownBand } from '../bands/band-law';
 import { forceQuantity, forceWord } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
 import { ribbonWidth } from '../scene/ribbon-spans';
@@ -50,7 +51,8 @@ const WIDEST_PX = 22;
                   {{ item.band.record.name }}</span
                 >
                 <span class="block text-xs text-faint"
-                  >{{ item.band.record.state === 'watch' ? 'watch, ' : '' }}{{ pull(item.band)
+                  >{{ item.away === null ? '' : item.away + ', '
+                  }}{{ item.band.record.state === 'watch' ? 'watch, ' : '' }}{{ pull(item.band)
                   }}<span class="sr-only"> at twice its length</span>{{ doubt(item.band) }}</span
                 >
               </span>

@@ -1,4 +1,10 @@
-import type { AnchorRecord, ExerciseDocument, PlaceRecord } from '@wiry-otter/contracts';
+import type {
+  AnchorRecord,
+  ExerciseDocument,
+  PersonRecord,
+  PlaceRecord,
+} from '@wiry-otter/contracts';
+import type { KnownBand } from '../bands/band-law';
 
 type AnchorKind = AnchorRecord['kind'];
 
@@ -52,6 +58,20 @@ export function bestAnchor(
   return anchors.toSorted(
     (a, b) => off(a) - off(b) || kinds.indexOf(a.kind) - kinds.indexOf(b.kind),
   )[0];
+}
+
+/** Where a band is that is not at hand: `with Hanna Kolk`, `at the boathouse`. */
+export function holderWords(
+  { record }: KnownBand,
+  people: readonly Pick<PersonRecord, 'id' | 'name'>[],
+  places: readonly Pick<PlaceRecord, 'id' | 'name'>[],
+): string {
+  const holder = record.copies.find(({ state }) => state !== 'retired')?.holder;
+  if (holder?.at === 'place') {
+    return `at ${places.find(({ id }) => id === holder.placeId)?.name ?? 'another place'}`;
+  }
+  const person = holder?.at === 'person' && people.find(({ id }) => id === holder.personId);
+  return `with ${person ? person.name : 'somebody else'}`;
 }
 
 /** What a place lacks for an exercise and where it can be had; nothing where it has all. */

@@ -1,5 +1,5 @@
 import type { Account, StudioRecord, StudioRulesInput } from '@wiry-otter/contracts';
-import type { ForceUnit } from '@wiry-otter/core';
+import { type FinderPreferences, type ForceUnit, USUAL_PREFERENCES } from '@wiry-otter/core';
 import {
   createActionGroup,
   createFeature,
@@ -18,6 +18,7 @@ export const accountActions = createActionGroup({
     'Sign out': emptyProps(),
     'Save rules': props<{ input: StudioRulesInput; words: string }>(),
     'Rules saved': props<{ studio: StudioRecord }>(),
+    Preferred: props<{ finder: FinderPreferences }>(),
   },
 });
 
@@ -41,9 +42,22 @@ export const accountFeature = createFeature({
     on(accountActions.rulesSaved, (state, { studio }) =>
       state.account === null ? state : { ...state, account: { ...state.account, studio } },
     ),
+    on(accountActions.preferred, (state, { finder }) =>
+      state.account === null
+        ? state
+        : {
+            ...state,
+            account: { ...state.account, trainer: { ...state.account.trainer, finder } },
+          },
+    ),
     on(accountActions.signedOut, () => ({ status: 'signedOut' as const, account: null })),
   ),
   extraSelectors: ({ selectAccount }) => ({
+    /** What the trainer would rather have of what is found. */
+    selectFinderPreferences: createSelector(
+      selectAccount,
+      (account): FinderPreferences => account?.trainer.finder ?? USUAL_PREFERENCES,
+    ),
     /** What the studio writes forces in. */
     selectForceUnit: createSelector(
       selectAccount,

@@ -3,6 +3,7 @@ import {
   type AnchoredExercise,
   bandToBuy,
   errorOf,
+  idsOfCopies,
   type LadderRequest,
   type LadderToServe,
   type NearestMiss,
@@ -133,7 +134,7 @@ function packed(setups: readonly PackedSetup[], tell: (share: number) => void): 
     const proposals = found.ok ? found.value : [];
     const others = proposals
       .filter(({ value }) => errorOf(request.target, value) <= NEAR)
-      .map((proposal) => ({ items: [...proposal.bandIds, ...anchorItems], proposal }))
+      .map((proposal) => ({ items: [...idsOfCopies(proposal.bandIds), ...anchorItems], proposal }))
       .filter((other) => other.items.toSorted().join() !== [...items].sort().join());
     return [own, ...others.slice(0, OTHER_WAYS)];
   });

@@ -10,9 +10,9 @@ import {
 } from '@ngrx/signals';
 import { Store } from '@ngrx/store';
 import type { SetupRecord } from '@wiry-otter/contracts';
+import { bandOfCopy, copyOfId, USUAL_PREFERENCES } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import * as z from 'zod';
-import { USUAL_PREFERENCES } from '../../setups/find/preferences';
 import { lineOf, requestOf } from '../../setups/find/found-lines';
 import { RecordInputs } from '../../setups/workbench/record-inputs';
 import { bandsFeature } from '../../state/bands';
@@ -98,14 +98,15 @@ export const BagStore = signalStore(
         const bag = state.bag();
         if (bag === null) return [];
         return bag.packing.items.map((id) => {
-          const band = known().find(({ record }) => record.id === id)?.record;
+          const band = known().find(({ record }) => record.id === bandOfCopy(id))?.record;
+          const copy = copyOfId(id) === 1 ? '' : ', a second one';
           const uses = state.packedFor().flatMap((setup, s) => {
             const way = wayOf(bag, s);
             return way?.items.includes(id) === true ? [nameOf(setup)] : [];
           });
           return {
             id,
-            name: band?.name ?? id.replace(CARRIED_PREFIX, ''),
+            name: band === undefined ? id.replace(CARRIED_PREFIX, '') : band.name + copy,
             colour: band?.colour ?? null,
             tag: band?.tag ?? null,
             uses,
@@ -119,7 +120,7 @@ export const BagStore = signalStore(
         return state.packedFor().flatMap((setup, s) => {
           const proposal = bag && wayOf(bag, s)?.proposal;
           if (proposal === null || proposal === undefined) return [];
-          const names = proposal.bandIds.map(
+          const names = [...new Set(proposal.bandIds)].map(
             (id) => known().find(({ record }) => record.id === id)?.record.name ?? 'a band',
           );
           return [
@@ -148,7 +149,7 @@ export const BagStore = signalStore(
       const carried = CARRIED[input?.anchor?.kind ?? ''];
       const anchorItems = carried === undefined ? [] : [CARRIED_PREFIX + carried];
       const items = [...setup.document.bands.map(({ id }) => id), ...anchorItems];
-      if (isOnlyOwn || input === null || input.exercise.bandOnEachSide === true) {
+      if (isOnlyOwn || input === null) {
         return { items, anchorItems, request: null };
       }
       const target = { metric: 'mean', value: setup.figures.mean } as const;

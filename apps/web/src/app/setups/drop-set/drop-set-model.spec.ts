@@ -16,6 +16,7 @@ function inputOf(bandIds: readonly string[]): WorkbenchInput {
   return {
     person: personRecord(),
     exercise,
+    placeId: null,
     anchor: null,
     bands: BAG.filter(({ record }) => bandIds.includes(record.id)),
     today: '2026-11-23',
@@ -62,5 +63,25 @@ describe('a drop set on the workbench', () => {
   it('is none of nothing', () => {
     const none = { times: 2, share: 0.25, direction: 'down' as const };
     expect(planOnWorkbench(inputOf([]), BAG, none)).toBeUndefined();
+  });
+
+  it('takes both of a pair off at once, where each side has a band of its own', () => {
+    const exercise = findExercise('fly');
+    if (exercise === undefined) throw new Error('no fly');
+    const bandIds = ['b0', 'b0', 'b1', 'b1'];
+    const bands = bandIds.flatMap((id) => BAG.filter(({ record }) => record.id === id));
+    const state = { ...input.state, exerciseId: 'fly', bandIds, distance_m: 1.2 };
+    const parts = planOnWorkbench({ ...input, exercise, bands, state }, BAG, {
+      times: 1,
+      share: 0.3,
+      direction: 'down',
+    });
+    expect(parts?.length).toBe(2);
+    for (const { part, solved } of parts ?? []) {
+      const { bandIds: on = [] } = part;
+      expect(on.filter((_id, i) => i % 2 === 0)).toEqual(on.filter((_id, i) => i % 2 === 1));
+      const sides = solved.document.runs.map(({ path }) => path.at(-1));
+      expect(sides.filter((end) => end === 'gripR').length).toBe(sides.length / 2);
+    }
   });
 });

@@ -1,9 +1,8 @@
 import type { DropSetRecord } from '@wiry-otter/contracts';
-import { type DropSetPart, type PlannedPart, planDropSet } from '@wiry-otter/core';
+import { type DropSetPart, type PlannedPart, planDropSet, STANDING_RANGE } from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
 import { withPart } from '../workbench/changes';
 import {
-  DISTANCE_RANGE,
   type SolvedWorkbench,
   solveWorkbench,
   type WorkbenchInput,
@@ -49,12 +48,13 @@ export function planOnWorkbench(
   const aside = exercise.anchor !== undefined && exercise.anchor.side !== 'over';
   const distances_m = (aside ? CLOSER_M : [0])
     .map((closer_m) => centimetres(state.distance_m - closer_m))
-    .filter((distance_m) => !aside || distance_m >= DISTANCE_RANGE.least);
+    .filter((distance_m) => !aside || distance_m >= STANDING_RANGE.least);
   const slips_m = LET_GO_M.map((by_m) => centimetres(state.slip_m - by_m)).filter(
     (slip_m) => slip_m >= 0,
   );
+  const items = itemsOn(input);
   const partOf = ({ bands, distance, slip }: DropSetPart): Partial<WorkbenchState> => ({
-    bandIds: bands.flatMap((b) => state.bandIds[b] ?? []),
+    bandIds: bands.flatMap((b) => items[b] ?? []),
     ...(aside ? { distance_m: distances_m[distance] ?? state.distance_m } : {}),
     slip_m: slips_m[slip] ?? state.slip_m,
     linked: false,
@@ -65,7 +65,7 @@ export function planOnWorkbench(
   };
   const plan = planDropSet(
     {
-      bands: state.bandIds.length,
+      bands: items.length,
       distances: distances_m.length,
       slips: slips_m.length,
       loadOf: (part) => {
@@ -86,7 +86,7 @@ export function planOnWorkbench(
         change:
           before === undefined
             ? 'as it is set'
-            : changeWords(before, planned, { input, bag, distances_m, slips_m }),
+            : changeWords(before, planned, { items, bag, distances_m, slips_m }),
         part: partOf(planned),
         load: planned.load,
         share: before === undefined ? 0 : planned.load / before.load - 1,
@@ -115,24 +115,36 @@ function inDirection(
   }
 }
 
+/** What comes off at once: a band, or the two that lie opposite each other, one on each side. */
+function itemsOn({ exercise, state: { bandIds } }: WorkbenchInput): string[][] {
+  if (exercise.bandOnEachSide !== true) return bandIds.map((id) => [id]);
+  const isPair = (id: string): boolean => bandIds.filter((other) => other === id).length > 1;
+  const pairs = [...new Set(bandIds.filter(isPair))].map((id) => [id, id]);
+  const singles = bandIds.filter((id) => !isPair(id));
+  const opposite = singles.flatMap((id, i) => (i % 2 === 0 ? [singles.slice(i, i + 2)] : []));
+  return [...pairs, ...opposite];
+}
+
 function changeWords(
   from: DropSetPart,
   to: DropSetPart,
   {
     bag,
     distances_m,
-    input,
+    items,
     slips_m,
   }: {
-    readonly input: WorkbenchInput;
+    readonly items: readonly (readonly string[])[];
     readonly bag: readonly KnownBand[];
     readonly distances_m: readonly number[];
     readonly slips_m: readonly number[];
   },
 ): string {
   const name = (b: number): string => {
-    const id = input.state.bandIds[b];
-    return bag.find(({ record }) => record.id === id)?.record.name ?? 'a band';
+    const names = [...new Set(items[b])].map(
+      (id) => bag.find(({ record }) => record.id === id)?.record.name ?? 'a band',
+    );
+    return names.join(' and ');
   };
   const off = from.bands.filter((b) => !to.bands.includes(b)).map(name);
   const on = to.bands.filter((b) => !from.bands.includes(b)).map(name);

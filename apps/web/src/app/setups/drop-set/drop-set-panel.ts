@@ -8,6 +8,7 @@ import {
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { DropSetRecord } from '@wiry-otter/contracts';
+import { bandOfCopy } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
@@ -65,7 +66,8 @@ export class DropSetPanel {
     const inForce = this.workbench.inForce();
     const mean = this.workbench.settled()?.solved.summary.mean ?? 0;
     const isSame =
-      inForce?.document.bands.map(({ id }) => id).join() === this.workbench.set.bandIds().join() &&
+      inForce?.document.bands.map(({ id }) => bandOfCopy(id)).join() ===
+        this.workbench.set.bandIds().join() &&
       Math.abs(mean / inForce.figures.mean - 1) < SAME_LOAD;
     return isSame ? this.workbench.current() : undefined;
   });

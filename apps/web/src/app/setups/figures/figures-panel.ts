@@ -9,7 +9,14 @@ import {
   signal,
   untracked,
 } from '@angular/core';
-import { askedOf, type EqualWeight, fromNewtons, solveSetup, writeForce } from '@wiry-otter/core';
+import {
+  askedOf,
+  type EqualWeight,
+  fromNewtons,
+  setupTitle,
+  solveSetup,
+  writeForce,
+} from '@wiry-otter/core';
 import { demandInUnit, demandQuantity, pulledWord } from '../../drawing/figures';
 import { QuantityText } from '../../drawing/quantity';
 import { NumberInput } from '../../forms/number-input';
@@ -17,7 +24,6 @@ import { ClearanceNote } from '../../people/clearance-note';
 import { type OtherCurve, Trace } from '../../scene/trace';
 import { Keys } from '../../shell/keys';
 import { AtRest } from '../../timing/at-rest';
-import { setupTitle } from '../workbench/setup-title';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { CautionList } from './caution-list';
 import { besideWords, SURE_WORDS } from './figure-words';
@@ -112,7 +118,7 @@ export class FiguresPanel {
   /** The cautions on record of the set-up that saving this one would renew. */
   protected readonly onRecord = computed(() => {
     const solved = this.solved();
-    const title = solved === null ? null : setupTitle(solved, this.workbench.set());
+    const title = solved === null ? null : setupTitle(solved.document, solved.bands);
     return this.workbench.saved().find((setup) => setup.title === title)?.cautions ?? [];
   });
   /** What makes the figures unsure most. */

@@ -1,8 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { type Nudge, type Nudged, type NudgeRange, nudgesOf } from '@wiry-otter/core';
+import {
+  type Nudge,
+  type Nudged,
+  type NudgeRange,
+  nudgesOf,
+  STANDING_RANGE,
+} from '@wiry-otter/core';
 import { tellAtRest } from '../../timing/tell-at-rest';
 import { defaultWidth } from '../workbench/routes';
-import { compositionOf, DISTANCE_RANGE, type WorkbenchInput } from '../workbench/solve-workbench';
+import { compositionOf, type WorkbenchInput } from '../workbench/solve-workbench';
 import { WorkbenchStore } from '../workbench/workbench-store';
 
 /** Shares of the mean that are told. */
@@ -133,8 +139,8 @@ function rangesOf({ anchor, exercise, person, state }: WorkbenchInput): NudgeRan
           {
             nudged: 'distance_m' as const,
             from_m: state.distance_m,
-            least_m: DISTANCE_RANGE.least,
-            most_m: anchor?.room_m ?? DISTANCE_RANGE.most,
+            least_m: STANDING_RANGE.least,
+            most_m: anchor?.room_m ?? STANDING_RANGE.most,
           },
         ]
       : []),

@@ -1,3 +1,4 @@
+import { bandNames } from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
 import { defaultWidth } from '../workbench/routes';
 import type { WorkbenchInput } from '../workbench/solve-workbench';
@@ -14,11 +15,15 @@ export function changeOverWords(
   bag: readonly KnownBand[],
   gripped: boolean,
 ): string {
-  const name = (id: string): string =>
-    bag.find(({ record }) => record.id === id)?.record.name ?? 'a band';
   const wanted = part.bandIds ?? state.bandIds;
-  const off = state.bandIds.filter((id) => !wanted.includes(id)).map(name);
-  const on = wanted.filter((id) => !state.bandIds.includes(id)).map(name);
+  const without = (ids: readonly string[], others: readonly string[]): string[] =>
+    bandNames(
+      ids
+        .filter((id) => !others.includes(id))
+        .map((id) => bag.find(({ record }) => record.id === id)?.record ?? { id, name: 'a band' }),
+    );
+  const off = without(state.bandIds, wanted);
+  const on = without(wanted, state.bandIds);
   const ownStance_m = defaultWidth(exercise, 'stance') * (state.body ?? person).stature_m;
   const by = {
     distance: centimetres(part.distance_m, state.distance_m),

@@ -1,14 +1,22 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { type NearestMiss, pullAtStart, writeForce } from '@wiry-otter/core';
+import {
+  type FinderPreferences,
+  type Loosened,
+  MOST_BANDS_FOUND,
+  type NearestMiss,
+  pullAtStart,
+  STACKINGS,
+  writeForce,
+} from '@wiry-otter/core';
 import { demandInUnit } from '../../drawing/figures';
 import { NumberInput } from '../../forms/number-input';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { FoundLineView } from './found-line';
-import { type FoundLine, type Loosened, MOST_BANDS, twoForOne } from './found-lines';
+import { type FoundLine, twoForOne } from './found-lines';
 import { FoundStore } from './found-store';
-import { type FinderPreferences, STACKING_WORDS, STACKINGS } from './preferences';
+import { STACKING_WORDS } from './preference-words';
 import { TrainerPreferences } from './trainer-preferences';
 import type { WishKind } from './wish';
 import { Wishes } from './wishes';
@@ -68,6 +76,9 @@ export class FindPanel {
   );
   /** The set-up that the next session would use, to go on from. */
   protected readonly inForce = computed(() => this.workbench.inForce());
+
+  /** One band is on, or one on each side. */
+  protected readonly isOneOn = computed(() => new Set(this.workbench.set.bandIds()).size === 1);
 
   protected prefer(part: Partial<FinderPreferences>): void {
     this.trainerPreferences.prefer(part);
@@ -148,7 +159,7 @@ export class FindPanel {
   }
 
   private mostBands(): number {
-    return this.store.loosened().maxBands ?? MOST_BANDS;
+    return this.store.loosened().maxBands ?? MOST_BANDS_FOUND;
   }
 
   /** What loosens a limit; null where the trainer has to change the place. */

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { askedOf, type ForceUnit } from '@wiry-otter/core';
+import { bandNames, askedOf, type ForceUnit } from '@wiry-otter/core';
 import { demandInUnit } from '../../drawing/figures';
 import type { FoundLine } from './found-lines';
 
@@ -76,9 +76,7 @@ export class FoundLineView {
 
   protected readonly curve = CURVE;
   protected readonly names = computed(() =>
-    this.line()
-      .bands.map(({ record }) => record.name)
-      .join(' + '),
+    bandNames(this.line().bands.map(({ record }) => record)).join(' + '),
   );
   protected readonly warningWords = computed(() => {
     const { length } = this.line().warnings;

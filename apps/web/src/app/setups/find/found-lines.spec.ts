@@ -1,11 +1,22 @@
-import { knowBand, proposeSetups, type Target } from '@wiry-otter/core';
+import {
+  type FinderPreferences,
+  knowBand,
+  proposeSetups,
+  type Target,
+  USUAL_PREFERENCES,
+} from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
-import { measuredBand, personRecord, placeRecord, pull } from '../../../testing/records';
+import {
+  copyRecord,
+  measuredBand,
+  personRecord,
+  placeRecord,
+  pull,
+} from '../../../testing/records';
 import type { KnownBand } from '../../bands/band-law';
 import type { WorkbenchInput } from '../workbench/solve-workbench';
 import { EMPTY_WORKBENCH } from '../workbench/workbench-state';
 import { lineOf, requestOf, withoutAlike } from './found-lines';
-import { type FinderPreferences, USUAL_PREFERENCES } from './preferences';
 
 const TARGET: Target = { metric: 'mean', value: 80 };
 const MEASURED = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
@@ -21,6 +32,7 @@ function inputOf(part: Partial<WorkbenchInput> = {}): WorkbenchInput {
   return {
     person: personRecord(),
     exercise,
+    placeId: null,
     anchor: PLACE?.anchors.find(({ kind }) => kind === 'wall') ?? null,
     bands: [],
     today: '2026-11-23',
@@ -31,8 +43,8 @@ function inputOf(part: Partial<WorkbenchInput> = {}): WorkbenchInput {
   };
 }
 
-function found(input: WorkbenchInput, usable: readonly KnownBand[]) {
-  const result = proposeSetups(requestOf(input, usable, TARGET, USUAL_PREFERENCES), 30);
+function found(input: WorkbenchInput, usable: readonly KnownBand[], target = TARGET) {
+  const result = proposeSetups(requestOf(input, usable, target, USUAL_PREFERENCES), 30);
   if (!result.ok) throw new Error(JSON.stringify(result.faults));
   return result.value.flatMap((proposal) => lineOf(input, usable, proposal) ?? []);
 }
@@ -116,6 +128,36 @@ describe('found set-ups', () => {
     expect(requestOf(small, [SLIM], TARGET, USUAL_PREFERENCES).distance.most).toBe(1.2);
     for (const { part } of found(small, [MEASURED, SLIM])) {
       expect(part.distance_m).toBeLessThanOrEqual(1.2);
+    }
+  });
+
+  it('take two equal copies of a band where each side has one of its own, from those at hand', () => {
+    const exercise = findExercise('fly');
+    if (exercise === undefined) throw new Error('no fly');
+    const twice: KnownBand = {
+      ...SLIM,
+      record: { ...SLIM.record, copies: [copyRecord(), copyRecord({ id: 'second', mark: 'b' })] },
+    };
+    const away: KnownBand = {
+      ...twice,
+      record: {
+        ...twice.record,
+        id: 'away',
+        copies: twice.record.copies.map((copy) => ({
+          ...copy,
+          holder: { at: 'person' as const, personId: null },
+        })),
+      },
+    };
+    const input = inputOf({ exercise });
+    const lines = found(input, [MEASURED, twice, away], { metric: 'mean', value: 12 });
+    expect(lines.length).toBeGreaterThan(0);
+    for (const { bands, changeOver, solved, value } of lines) {
+      expect(bands.map(({ record }) => record.id)).toEqual(['slim', 'slim']);
+      expect(solved.document.runs.map(({ band }) => band)).toEqual(['slim', 'slim~2']);
+      expect(solved.document.runs.map(({ path }) => path.at(-1))).toEqual(['gripR', 'gripL']);
+      expect(solved.solved.summary.mean).toBeCloseTo(value, 6);
+      expect(changeOver).toContain('2 × Plank on');
     }
   });
 });

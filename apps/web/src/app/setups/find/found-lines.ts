@@ -1,18 +1,17 @@
 import {
   type Caution,
-  fittedBand,
-  greatestAnchorPull,
-  hasLatex,
+  type FinderPreferences,
+  type Loosened,
   mountingPulls,
   type Proposal,
   type ProposalRequest,
+  spaceFor,
   type Target,
 } from '@wiry-otter/core';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import type { KnownBand } from '../../bands/band-law';
 import {
-  compositionOf,
-  DISTANCE_RANGE,
+  searchOf,
   type SolvedWorkbench,
   solveWorkbench,
   type WorkbenchInput,
@@ -20,17 +19,6 @@ import {
 import { withPart } from '../workbench/changes';
 import type { WorkbenchState } from '../workbench/workbench-state';
 import { changeOverWords } from './change-over';
-import { bandCost, type FinderPreferences, routeHandling } from './preferences';
-
-/** Bands at once that are looked for. */
-export const MOST_BANDS = 3;
-
-/** Limits that the trainer has loosened for a search. */
-export interface Loosened {
-  readonly maxBands?: number;
-  readonly slack?: true;
-  readonly mount?: true;
-}
 
 /** Lines of the same bands that come out so near to each other are one, as share of the figure. */
 const ALIKE = 0.02;
@@ -53,52 +41,15 @@ export interface FoundLine {
   readonly changeOver: string;
 }
 
-/** What is asked of the finder: the bag of bands that this person may use, at this place. */
+/** What is asked of the finder: the bands at hand that this person may use, at this place. */
 export function requestOf(
   input: WorkbenchInput,
-  usable: readonly KnownBand[],
+  bands: readonly KnownBand[],
   target: Target,
   preferences: FinderPreferences,
   loosened: Loosened = {},
 ): ProposalRequest<ExerciseDocument> {
-  const { anchor, exercise, person, state } = input;
-  const ratedLoad_N = anchor?.ratedLoad_N ?? null;
-  const kit = usable.filter(({ record }) => !(person.latexAllergy && hasLatex(record.material)));
-  const routes = (exercise.routes ?? []).filter((route) => loadsBothAlike(exercise, route));
-  const mounted =
-    exercise.bodyweight && preferences.stacking === 'easyToMount' && loosened.mount !== true;
-  return {
-    present: compositionOf(input),
-    kit: kit.map(fittedBand),
-    routes,
-    target,
-    bandCost: Object.fromEntries(
-      kit.map((band) => {
-        const { id } = band.record;
-        return [id, bandCost(band, preferences, state.bandIds.includes(id))];
-      }),
-    ),
-    handling: Object.fromEntries(
-      routes.map((route) => [route.id, routeHandling(route, preferences)]),
-    ),
-    limits: {
-      maxBands: loosened.maxBands ?? MOST_BANDS,
-      ...(loosened.slack === true ? { slack: true } : {}),
-      ...(ratedLoad_N === null ? {} : { anchor_N: greatestAnchorPull(ratedLoad_N) }),
-      ...(mounted ? { mount_N: person.mountLimit_N } : {}),
-    },
-    distance: { ...DISTANCE_RANGE, most: anchor?.room_m ?? DISTANCE_RANGE.most },
-  };
-}
-
-/** Whether both hands get the same of a route; where one limb works, any will do. */
-function loadsBothAlike(
-  { limbs, unilateral }: ExerciseDocument,
-  { path }: { readonly path: readonly string[] },
-): boolean {
-  if (unilateral === true || limbs === 1) return true;
-  const count = (contact: string): number => path.filter((name) => name === contact).length;
-  return count('gripL') === count('gripR');
+  return { ...spaceFor(searchOf(input, bands, preferences), loosened), target };
 }
 
 /** Lines without those that are like one before them: the same bands, laid another way to the same end. */
@@ -213,7 +164,7 @@ export function twoForOne(
 ): FoundLine[] {
   return lines.filter(
     ({ bands, mounting_N }) =>
-      mounting_N.length === 2 &&
+      new Set(bands).size === 2 &&
       bands.every(({ record }) => record.id !== one.id) &&
       mounting_N.every((pull_N) => pull_N < one.mounting_N),
   );

@@ -1,11 +1,11 @@
 import { computed, inject, Injectable, linkedSignal } from '@angular/core';
-import { errorOf, type NearestMiss, type Target } from '@wiry-otter/core';
+import { errorOf, type Loosened, type NearestMiss, type Target } from '@wiry-otter/core';
 import { FramePacer } from '../../timing/frame-pacer';
 import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import type { Proposed } from '../../workers/finder.worker';
 import type { WorkbenchInput } from '../workbench/solve-workbench';
 import { WorkbenchStore } from '../workbench/workbench-store';
-import { type FoundLine, lineOf, type Loosened, requestOf, withoutAlike } from './found-lines';
+import { type FoundLine, lineOf, requestOf, withoutAlike } from './found-lines';
 import { TrainerPreferences } from './trainer-preferences';
 import { Wishes } from './wishes';
 
@@ -79,10 +79,6 @@ export class FoundStore {
   ): Promise<void> {
     const input = this.workbench.input();
     if (input === null) return;
-    if (input.exercise.bandOnEachSide === true) {
-      this.refuse('This one needs a band on each side: put two of a kind on by hand.');
-      return;
-    }
     // What is still being worked out is of the search before.
     this.pacer.forget(this);
     this.workbench.showInScene(null);

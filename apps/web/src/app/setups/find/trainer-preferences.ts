@@ -1,23 +1,40 @@
-import { computed, inject, Injectable, linkedSignal } from '@angular/core';
+import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { accountFeature } from '../../state/account';
-import { readStored, store } from '../../state/storage';
-import { type FinderPreferences, finderPreferences, USUAL_PREFERENCES } from './preferences';
+import type { FinderPreferences } from '@wiry-otter/core';
+import { catchError, concatMap, EMPTY, Subject } from 'rxjs';
+import { troubleNotice } from '../../api/api-problem';
+import { StudioApi } from '../../api/studio-api';
+import { accountActions, accountFeature } from '../../state/account';
+import { noticeActions } from '../../state/notices';
 
-/** What the signed-in trainer prefers, kept on this device for the next time. */
+/** What the signed-in trainer would rather have of what is found, set once for all devices. */
 @Injectable({ providedIn: 'root' })
 export class TrainerPreferences {
-  private readonly account = inject(Store).selectSignal(accountFeature.selectAccount);
-  private readonly key = computed(() => `otter.finder.${this.account()?.trainer.id ?? ''}`);
-  private readonly kept = linkedSignal<string, FinderPreferences>({
-    source: this.key,
-    computation: (key) => readStored(key, finderPreferences) ?? USUAL_PREFERENCES,
-  });
+  private readonly store = inject(Store);
+  private readonly api = inject(StudioApi);
+  private readonly writes = new Subject<FinderPreferences>();
 
-  readonly present = this.kept.asReadonly();
+  readonly present = this.store.selectSignal(accountFeature.selectFinderPreferences);
+
+  constructor() {
+    // One after the other, so that the last that was said is the one that is kept.
+    this.writes
+      .pipe(
+        concatMap((preferences) =>
+          this.api.putFinderPreferences(preferences).pipe(
+            catchError((error: unknown) => {
+              this.store.dispatch(noticeActions.show(troubleNotice(error)));
+              return EMPTY;
+            }),
+          ),
+        ),
+      )
+      .subscribe();
+  }
 
   prefer(part: Partial<FinderPreferences>): void {
-    this.kept.update((present) => ({ ...present, ...part }));
-    store(this.key(), this.kept());
+    const finder = { ...this.present(), ...part };
+    this.store.dispatch(accountActions.preferred({ finder }));
+    this.writes.next(finder);
   }
 }

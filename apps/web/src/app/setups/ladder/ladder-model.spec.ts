@@ -1,20 +1,24 @@
 import { findExercise } from '@wiry-otter/catalogue';
-import { knowBand, type LadderTarget, proposeLadder } from '@wiry-otter/core';
+import {
+  inOrder,
+  knowBand,
+  type LadderTarget,
+  proposeLadder,
+  USUAL_PREFERENCES,
+  withLocked,
+} from '@wiry-otter/core';
 import { measuredBand, personRecord, placeRecord, pull } from '../../../testing/records';
-import { USUAL_PREFERENCES } from '../find/preferences';
 import type { WorkbenchInput } from '../workbench/solve-workbench';
 import { EMPTY_WORKBENCH } from '../workbench/workbench-state';
 import {
   basisOf,
   changeWords,
   gapsOf,
-  inOrder,
   keptRung,
   keptRungs,
   ladderRequestOf,
   type Rung,
   rungsOf,
-  withLocked,
 } from './ladder-model';
 
 const TARGET: LadderTarget = { metric: 'mean', from: 40, to: 90, step: 0.1 };
@@ -29,6 +33,7 @@ function inputOf(): WorkbenchInput {
   return {
     person: personRecord(),
     exercise,
+    placeId: null,
     anchor: placeRecord().anchors[0] ?? null,
     bands: [],
     today: '2026-11-23',

@@ -1,29 +1,27 @@
 import type { ExerciseDocument, LadderRecord, LadderRung } from '@wiry-otter/contracts';
 import {
+  type FinderPreferences,
   type Gap,
   gapsBetween,
-  hasLatex,
   type LadderBasis,
+  ladderBasis,
   type LadderChange,
   type LadderRequest,
+  ladderSpaceFor,
   type LadderTarget,
   type ProposedRung,
+  setupTitle,
+  USUAL_PREFERENCES,
 } from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
-import { requestOf } from '../find/found-lines';
-import type { FinderPreferences } from '../find/preferences';
 import { withPart } from '../workbench/changes';
-import { chosenRoutes } from '../workbench/routes';
-import { setupTitle } from '../workbench/setup-title';
 import {
+  searchOf,
   type SolvedWorkbench,
   solveWorkbench,
   type WorkbenchInput,
 } from '../workbench/solve-workbench';
 import { stateOf, type WorkbenchState } from '../workbench/workbench-state';
-
-/** Bands of a rung, at most: more are a nuisance to change from set to set. */
-const MOST_BANDS = 2;
 
 /** A rung as the workbench would have it. */
 export interface Rung {
@@ -44,23 +42,15 @@ export interface Rung {
   readonly refusal: string | null;
 }
 
-/** What is asked of the finder for a ladder: the routes that are chosen, and the bag. */
+/** What is asked of the finder for a ladder: the routes that are chosen, and the bands at hand. */
 export function ladderRequestOf(
   input: WorkbenchInput,
-  usable: readonly KnownBand[],
+  bands: readonly KnownBand[],
   target: LadderTarget,
   preferences: FinderPreferences,
   notchFirst: boolean,
 ): LadderRequest<ExerciseDocument> {
-  const wish = { metric: target.metric, value: target.from };
-  // A rung known by its label alone may lie two steps off: no ladder for who wants them measured.
-  const known = usable.filter(
-    ({ calibration }) => !preferences.measuredFirst || calibration?.grade !== 'label',
-  );
-  const { target: _target, ...space } = requestOf(input, known, wish, preferences, {
-    maxBands: MOST_BANDS,
-  });
-  return { ...space, routes: chosenRoutes(input.exercise, input.state), target, notchFirst };
+  return ladderSpaceFor(searchOf(input, bands, preferences), target, notchFirst);
 }
 
 /** What was found as rungs, those left out that a caution refuses or the trainer has struck. */
@@ -89,7 +79,11 @@ export function keptRungs(
   const { anchorId, exerciseId, placeId, target } = ladder;
   return ladder.rungs.flatMap((kept): Rung[] => {
     const { cautions, document, key, locked, routeId, setupId } = kept;
-    const part = stateOf({ anchorId, cautions, document, exerciseId, placeId, routeId }, girth_m);
+    const part = stateOf(
+      { anchorId, cautions, document, exerciseId, placeId, routeId },
+      girth_m,
+      usable,
+    );
     const rung = asRung(input, usable, target, part, key, setupId);
     return rung === undefined || rung.solved.bands.length !== document.bands.length
       ? []
@@ -112,7 +106,7 @@ function asRung(
   return {
     key,
     setupId,
-    title: solved.bands.length === 0 ? 'no band' : setupTitle(solved, changed.state),
+    title: solved.bands.length === 0 ? 'no band' : setupTitle(solved.document, solved.bands),
     part,
     solved,
     value: summary[metric] ?? 0,
@@ -123,52 +117,14 @@ function asRung(
   };
 }
 
-/**
- * The rungs that were found with those locked by hand among them: a found rung within half a step of
- * a locked one gives way to it, and one that was struck out does not come back.
- */
-export function withLocked(
-  found: readonly Rung[],
-  locked: readonly Rung[],
-  struck: readonly string[],
-  target: LadderTarget,
-): Rung[] {
-  const near = (a: Rung, b: Rung): boolean =>
-    target.metric === 'assistMean'
-      ? Math.abs(a.value - b.value) <= target.step / 2
-      : Math.abs(Math.log(a.value / b.value)) <= Math.log(1 + target.step) / 2;
-  const others = found.filter(
-    (rung) =>
-      !struck.includes(rung.key) && !locked.some((one) => one.key === rung.key || near(one, rung)),
-  );
-  return inOrder([...others, ...locked], target);
-}
-
-/** As a ladder is climbed: loads upward, help downward. */
-export function inOrder(rungs: readonly Rung[], { metric }: LadderTarget): Rung[] {
-  return rungs.toSorted((a, b) =>
-    metric === 'assistMean' ? b.value - a.value : a.value - b.value,
-  );
-}
-
 export function gapsOf(rungs: readonly Rung[], target: LadderTarget): Gap[] {
   return gapsBetween(target, rungs);
 }
 
 /** What a ladder is made from today. */
-export function basisOf(input: WorkbenchInput, usable: readonly KnownBand[]): LadderBasis {
-  const { anchor, exercise, person, state } = input;
-  const { mass_kg, stature_m } = person;
-  return {
-    body: { mass_kg, stature_m },
-    anchorId: anchor?.id ?? null,
-    height_m: exercise.anchor === undefined ? null : state.height_m,
-    bands: usable
-      .filter(({ record }) => !(person.latexAllergy && hasLatex(record.material)))
-      .flatMap(({ calibration, record: { id, name } }) =>
-        calibration === null ? [] : [{ id, name, law: calibration.law }],
-      ),
-  };
+export function basisOf(input: WorkbenchInput, bands: readonly KnownBand[]): LadderBasis {
+  const { anchor, person } = input;
+  return ladderBasis(searchOf(input, bands, USUAL_PREFERENCES), person, anchor?.id ?? null);
 }
 
 /** What a rung is kept as. */

@@ -10,7 +10,7 @@ import {
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { LadderInput } from '@wiry-otter/contracts';
-import { ladderChanges, type LadderTarget } from '@wiry-otter/core';
+import { inOrder, ladderChanges, type LadderTarget, withLocked } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
@@ -26,13 +26,11 @@ import {
   basisOf,
   changeWords,
   gapsOf,
-  inOrder,
   keptRung,
   keptRungs,
   ladderRequestOf,
   type Rung,
   rungsOf,
-  withLocked,
 } from './ladder-model';
 
 /** Shares of the set-up in force between which a ladder is made unless the trainer says otherwise. */
@@ -146,10 +144,6 @@ export class LadderPanel {
     const input = this.workbench.input();
     const target = this.target();
     if (input === null) return;
-    if (input.exercise.bandOnEachSide === true) {
-      this.amiss.set('This one needs a band on each side: it has no ladder yet.');
-      return;
-    }
     const isDown = target.metric === 'assistMean';
     if (!(target.step > 0) || (isDown ? target.from <= target.to : target.from >= target.to)) {
       this.amiss.set('Say from where to where, and in steps of more than 0.');

@@ -1,14 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { LONGEST_TITLE } from '@wiry-otter/contracts';
+import { LONGEST_TITLE, setupTitle } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
 import { noticeActions } from '../../state/notices';
 import { studioActions } from '../../state/studio';
 import { chosenRoutes } from '../workbench/routes';
-import { setupTitle } from '../workbench/setup-title';
 import { WorkbenchStore } from '../workbench/workbench-store';
 
 /** Names what is set and saves it for the person. */
@@ -45,7 +44,7 @@ export class SaveSetup {
   /** The name a set-up goes by unless the trainer gives another. */
   protected readonly title = linkedSignal(() => {
     const settled = this.workbench.settled();
-    return settled === null ? '' : setupTitle(settled, this.workbench.set());
+    return settled === null ? '' : setupTitle(settled.document, settled.bands);
   });
   protected readonly overwritten = computed(() =>
     this.workbench.saved().find(({ title }) => title === this.title().trim()),

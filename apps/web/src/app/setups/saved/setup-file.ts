@@ -5,10 +5,19 @@ import {
   setupDocument,
   type SetupRecord,
 } from '@wiry-otter/contracts';
-import { type Fault, rigSetup, type RouteForm, routesOfRuns } from '@wiry-otter/core';
+import {
+  anchorPlaceOf,
+  bandOfCopy,
+  copiesInUse,
+  copyOfId,
+  type Fault,
+  rigSetup,
+  type RouteForm,
+  routesOfRuns,
+} from '@wiry-otter/core';
 import { downloadJson } from '../../documents/json-file';
 import type { KnownBand } from '../../bands/band-law';
-import { laidOver, savedPlace, type WorkbenchState } from '../workbench/workbench-state';
+import { laidAs, type WorkbenchState } from '../workbench/workbench-state';
 
 /** A set-up document larger than this is not one, bytes. */
 export const LARGEST_SETUP = 2_000_000;
@@ -54,7 +63,10 @@ export function readSetup(json: unknown, kit: WorkbenchKit): ReadSetup {
   }
   const complete = { ...document, exercise };
   const missing = document.bands
-    .filter(({ id: band }) => !kit.usable.some(({ record }) => record.id === band))
+    .filter(({ id: laid }) => {
+      const band = kit.usable.find(({ record }) => record.id === bandOfCopy(laid));
+      return band === undefined || copiesInUse(band) < copyOfId(laid);
+    })
     .map(({ id: band }) => ({
       path: '$.bands',
       found: `"${band}"`,
@@ -69,8 +81,9 @@ export function readSetup(json: unknown, kit: WorkbenchKit): ReadSetup {
   if (strange.length > 0) {
     return refused(`Its bands run as no way of doing ${exercise.title} does.`, strange);
   }
-  const girth_m = kit.girthOffered(exercise, savedPlace(complete)?.height_m ?? 0);
-  return { ok: true, part: partOf(complete, girth_m) };
+  const place = anchorPlaceOf(exercise, complete.body.stature_m, complete.points);
+  const girth_m = kit.girthOffered(exercise, place?.height_m ?? 0);
+  return { ok: true, part: partOf(complete, laidAs(complete, girth_m, kit.usable)) };
 }
 
 type Said = Pick<Fault, 'path' | 'found' | 'expected'>;
@@ -104,21 +117,21 @@ function strangePaths(complete: CompleteSetupDocument): Said[] {
   );
 }
 
-function partOf(complete: CompleteSetupDocument, girth_m: number): Partial<WorkbenchState> {
-  const { bands, body, exercise, widths } = complete;
+function partOf(
+  complete: CompleteSetupDocument,
+  laid: Partial<WorkbenchState>,
+): Partial<WorkbenchState> {
+  const { bands, body, exercise } = complete;
   const routes = routesOfRuns(complete);
   const routeOf = (form: RouteForm): string | null =>
     routes.find((route) => route?.for === form)?.id ?? null;
   return {
     exerciseId: exercise.id,
     anchorId: null,
-    bandIds: bands.map(({ id }) => id),
+    bandIds: bands.map(({ id }) => bandOfCopy(id)),
     routeIds: { continuous: routeOf('continuous'), open: routeOf('open') },
     body,
-    grip_m: widths?.grip_m ?? null,
-    stance_m: widths?.stance_m ?? null,
     acknowledged: [],
-    ...savedPlace(complete),
-    ...laidOver(complete, girth_m),
+    ...laid,
   };
 }

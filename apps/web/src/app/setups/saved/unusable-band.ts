@@ -1,5 +1,5 @@
 import type { SetupRecord } from '@wiry-otter/contracts';
-import { canBeUsed } from '@wiry-otter/core';
+import { bandOfCopy, copiesInUse, copyOfId } from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
 
 /** Name of a band of the set-up that is retired or off the rail; undefined where all can be used. */
@@ -8,9 +8,9 @@ export function unusableBand(
   known: readonly KnownBand[],
 ): string | undefined {
   for (const { id } of document.bands) {
-    const band = known.find(({ record }) => record.id === id);
+    const band = known.find(({ record }) => record.id === bandOfCopy(id));
     if (band === undefined) return 'a band that is off the rail';
-    if (!canBeUsed(band)) return band.record.name;
+    if (copiesInUse(band) < copyOfId(id)) return band.record.name;
   }
   return undefined;
 }

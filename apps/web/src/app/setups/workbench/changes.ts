@@ -1,7 +1,12 @@
-import { hasLatex } from '@wiry-otter/core';
+import { withCopies } from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
 import { defaultWidth, foldedRoutes } from './routes';
-import { layableBands, solveWorkbench, type WorkbenchInput } from './solve-workbench';
+import {
+  kitOnWorkbench,
+  layableBands,
+  solveWorkbench,
+  type WorkbenchInput,
+} from './solve-workbench';
 import type { WorkbenchState } from './workbench-state';
 
 /** Steps whose cost the trainer is told, m. */
@@ -68,10 +73,7 @@ function offered(input: WorkbenchInput, bag: readonly KnownBand[]): Pick<Change,
   const stance_m = state.stance_m ?? defaultWidth(exercise, 'stance') * stature_m;
   const aside = exercise.anchor !== undefined && exercise.anchor.side !== 'over';
   const { bandIds } = state;
-  const others = bag.filter(
-    ({ record }) =>
-      !bandIds.includes(record.id) && !(person.latexAllergy && hasLatex(record.material)),
-  );
+  const others = kitOnWorkbench(input, bag).filter(({ record }) => !bandIds.includes(record.id));
   const on = layableBands(input);
   return [
     ...(aside
@@ -89,13 +91,13 @@ function offered(input: WorkbenchInput, bag: readonly KnownBand[]): Pick<Change,
       id: `fold ${route.id}`,
       part: { linked: false, routeIds: { ...state.routeIds, [route.for]: route.id } },
     })),
-    ...on.map(({ record: { id } }) => ({
+    ...[...new Set(on)].map(({ record: { id } }) => ({
       id: `off ${id}`,
       part: { bandIds: bandIds.filter((other) => other !== id) },
     })),
     ...others.map(({ record: { id } }) => ({
       id: `on ${id}`,
-      part: { bandIds: [...bandIds, id] },
+      part: { bandIds: [...bandIds, ...withCopies(exercise, [id])] },
     })),
   ];
 }

@@ -38,12 +38,13 @@ export class RecordInputs {
       this.places()
         .find(({ id }) => id === setup.placeId)
         ?.anchors.find(({ id }) => id === setup.anchorId) ?? null;
-    const state = { ...EMPTY_WORKBENCH, ...stateOf(setup, anchor?.girth_m ?? 0) };
     const usable = this.usable();
+    const state = { ...EMPTY_WORKBENCH, ...stateOf(setup, anchor?.girth_m ?? 0, usable) };
     return {
       state,
       person,
       exercise,
+      placeId: setup.placeId,
       anchor,
       bands: state.bandIds.flatMap((id) => usable.find(({ record }) => record.id === id) ?? []),
       eyesRule: this.account()?.studio.eyesRule ?? false,

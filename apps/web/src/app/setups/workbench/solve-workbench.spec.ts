@@ -5,7 +5,7 @@ import { type RibbonSpan, ribbonSpans } from '../../scene/ribbon-spans';
 import { SCENE, sceneView, toScene } from '../../scene/scene-geometry';
 import { type SolvedWorkbench, solveWorkbench, type WorkbenchInput } from './solve-workbench';
 import { usableBands } from './routes';
-import { EMPTY_WORKBENCH, laidOver, type WorkbenchState } from './workbench-state';
+import { EMPTY_WORKBENCH, laidAs, type WorkbenchState } from './workbench-state';
 
 const PERSON = personRecord();
 const BAND = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
@@ -28,6 +28,7 @@ function solve(
     state,
     person,
     exercise,
+    placeId: null,
     anchor: null,
     bands,
     today: '2026-11-23',
@@ -142,6 +143,20 @@ describe('scene', () => {
     expect(ribbonSpans(solve({ distance_m: 2 }), 40, view)[0]?.hanging).toBeNull();
   });
 
+  it('reads the weight in the hands back without that of the handles', () => {
+    const tube = knowBand({
+      ...measuredBand([pull(1.35, 24), pull(1.77, 44), pull(2.18, 60)]),
+      kind: 'tube',
+      flatLength_m: 1.2,
+      fittings: { deadLength_m: 0.2, mass_kg: 0.3 },
+    });
+    for (const weight_kg of [0, 2]) {
+      const { document } = solve({ weight_kg, distance_m: 1.2 }, PERSON, [tube]);
+      expect(document.loads?.length).toBeGreaterThan(0);
+      expect(laidAs(document, 0, [tube]).weight_kg).toBeCloseTo(weight_kg, 9);
+    }
+  });
+
   describe('of two loops, one through the other', () => {
     const slim = knowBand({
       ...measuredBand([pull(1.35, 24), pull(1.77, 44), pull(2.18, 60)]),
@@ -158,8 +173,12 @@ describe('scene', () => {
     });
 
     it('is read back off its document', () => {
-      const read = laidOver(linked.document, 0);
+      const read = laidAs(linked.document, 0, [BAND, slim]);
       expect(read).toEqual({
+        distance_m: 2.6,
+        height_m: jasmine.any(Number),
+        grip_m: null,
+        stance_m: null,
         linked: true,
         marked: false,
         phases: null,

@@ -5,21 +5,24 @@ import type {
   PersonRecord,
 } from '@wiry-otter/contracts';
 import {
-  bandFacts,
   BY_EYE,
   BY_MARKS,
   type Caution,
   type Composition,
   composeSetup,
+  factsOfLaid,
   type Fault,
+  type FinderPreferences,
   findCautions,
   fittedBand,
   type ForceUnit,
   headClearance,
   isContinuous,
+  kitFor,
   linkingOf,
   type Load,
   loopsOf,
+  type PersonSearch,
   type Rigger,
   rigSetup,
   solutionSpread,
@@ -29,9 +32,6 @@ import {
 import type { KnownBand } from '../../bands/band-law';
 import { chosenRoutes } from './routes';
 import type { WorkbenchState } from './workbench-state';
-
-/** How near and how far a person can stand from an anchor, m. */
-export const DISTANCE_RANGE = { least: 0.2, most: 2.8 } as const;
 
 /** Everything the screen draws and states, solved from the state by the core. */
 export interface SolvedWorkbench {
@@ -48,6 +48,8 @@ export interface WorkbenchInput {
   readonly state: WorkbenchState;
   readonly person: PersonRecord;
   readonly exercise: ExerciseDocument;
+  /** Where the bands are put on; null where no place is on file. */
+  readonly placeId: string | null;
   readonly anchor: AnchorRecord | null;
   /** The bands put on, in their order. */
   readonly bands: readonly KnownBand[];
@@ -98,7 +100,10 @@ export function solveWorkbench(
         today: input.today,
         eyesRule: input.eyesRule,
         unit: input.unit,
-        bands: laid.map(bandFacts),
+        bands: factsOfLaid(
+          document.bands.map(({ id }) => id),
+          laid,
+        ),
       }));
     },
     headClearance_m: headClearance({ setup: document, solved }),
@@ -133,6 +138,25 @@ export function compositionOf(input: WorkbenchInput): Composition<ExerciseDocume
     marked: state.marked || undefined,
     weights: weightsOf(exercise, state),
   };
+}
+
+/** What is set, as a search for the person takes it. */
+export function searchOf(
+  input: WorkbenchInput,
+  bands: readonly KnownBand[],
+  preferences: FinderPreferences,
+): PersonSearch<ExerciseDocument> {
+  const { anchor, person, placeId, state } = input;
+  const present = compositionOf(input);
+  return { anchor, bandIds: state.bandIds, bands, person, placeId, preferences, present };
+}
+
+/** The bands at hand that the person may use for the exercise. */
+export function kitOnWorkbench(
+  { exercise, person: { id, latexAllergy }, placeId }: WorkbenchInput,
+  bands: readonly KnownBand[],
+): KnownBand[] {
+  return kitFor(bands, { exercise, latexAllergy, personId: id, placeId });
 }
 
 /** How the loops put on can hang one through the other; undefined where they cannot. */

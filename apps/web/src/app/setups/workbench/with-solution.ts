@@ -21,6 +21,7 @@ import type {
   AnchorRecord,
   ExerciseDocument,
   PersonRecord,
+  PlaceRecord,
   PrescriptionRecord,
   SetupRecord,
 } from '@wiry-otter/contracts';
@@ -46,6 +47,7 @@ interface Subject {
   readonly person: Signal<PersonRecord | undefined>;
   readonly exercise: Signal<ExerciseDocument | undefined>;
   readonly usable: Signal<readonly KnownBand[]>;
+  readonly place: Signal<PlaceRecord | undefined>;
   readonly anchor: Signal<AnchorRecord | null>;
   readonly eyesRule: Signal<boolean>;
   readonly unit: Signal<ForceUnit>;
@@ -68,6 +70,7 @@ export function withSolution() {
         return {
           person,
           exercise,
+          placeId: store.place()?.id ?? null,
           anchor: store.anchor(),
           bands: store.set
             .bandIds()

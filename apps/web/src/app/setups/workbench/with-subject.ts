@@ -1,12 +1,12 @@
 import { computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { signalStoreFeature, type, withComputed } from '@ngrx/signals';
-import type { Body } from '@wiry-otter/core';
+import { type Body, copiesAtHand } from '@wiry-otter/core';
 import { knownExercises } from '../../exercises/known-exercises';
 import { accountFeature } from '../../state/account';
 import { bandsFeature } from '../../state/bands';
 import { studioFeature } from '../../state/studio';
-import { bestAnchor, missingWords, usableAnchors } from '../kit';
+import { bestAnchor, holderWords, missingWords, usableAnchors } from '../kit';
 import { usableBands } from './routes';
 import type { WorkbenchState } from './workbench-state';
 
@@ -56,10 +56,15 @@ export function withSubject() {
         /** What the place lacks for the exercise, in words; nothing where it has all. */
         missing: computed(() => missingWords(exercise(), place(), places())),
         usable,
-        /** The usable bands, and which of them are put on. */
+        /** The usable bands, which of them are put on, and where those are that are not at hand. */
         bag: computed(() => {
           const on = set.bandIds();
-          return usable().map((band) => ({ band, on: on.includes(band.record.id) }));
+          const owner = { personId: focusId() ?? '', placeId: place()?.id ?? null };
+          return usable().map((band) => ({
+            band,
+            on: on.includes(band.record.id),
+            away: copiesAtHand(band, owner) > 0 ? null : holderWords(band, people(), places()),
+          }));
         }),
         /** The prescription in force for the person and exercise. */
         current: computed(() =>

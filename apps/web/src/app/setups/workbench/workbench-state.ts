@@ -1,12 +1,7 @@
 import type { CompleteSetupDocument, SetupRecord } from '@wiry-otter/contracts';
-import {
-  anchorPlaceOf,
-  type Body,
-  type PhaseRange,
-  slippedLength,
-  turnsRound,
-} from '@wiry-otter/core';
+import { bandOfCopy, type Body, type PhaseRange, recompose } from '@wiry-otter/core';
 import * as z from 'zod';
+import type { KnownBand } from '../../bands/band-law';
 import type { WantedMean } from '../../scene/trace';
 
 /** What the trainer has set on the workbench; all else follows from it. */
@@ -15,6 +10,7 @@ export interface WorkbenchState {
   readonly placeId: string;
   readonly anchorId: string | null;
   readonly routeIds: Readonly<Record<'continuous' | 'open', string | null>>;
+  /** A band as often as copies of it are on. */
   readonly bandIds: readonly string[];
   readonly height_m: number;
   readonly distance_m: number;
@@ -93,34 +89,31 @@ export const storedWorkbench = z.object({
   acknowledged: z.array(z.string()),
 });
 
-/** Distance and height of a saved set-up's anchor; nothing where it has none. */
-export function savedPlace({
-  body,
-  exercise,
-  points,
-}: CompleteSetupDocument): { height_m: number; distance_m: number } | undefined {
-  return anchorPlaceOf(exercise, body.stature_m, points);
-}
-
-/**
- * What a set-up lays over its routes, read back off the runs and the loads.
- *
- * @param girth_m of its anchor, for the turns round it
- */
-export function laidOver(
+/** What a set-up is laid like besides its bands and their routes, read back off it. */
+export function laidAs(
   document: CompleteSetupDocument,
   girth_m: number,
+  known: readonly KnownBand[],
 ): Partial<WorkbenchState> {
-  const { links = {}, loads, marked = false, phases, side = 'right', stagger_m } = document;
+  const laid = recompose(document, {
+    girth_m,
+    fittingsMass_kg: (id) =>
+      known.find(({ record }) => record.id === id)?.record.fittings?.mass_kg ?? 0,
+  });
   return {
-    marked,
-    phases: phases ?? null,
-    stagger_m: stagger_m ?? null,
-    linked: Object.keys(links).length > 0,
-    side,
-    slip_m: Math.round(100 * slippedLength(document)) / 100,
-    wraps: turnsRound(document, girth_m),
-    weight_kg: loads?.find(({ at }) => at === 'gripR')?.mass_kg ?? 0,
+    ...(laid.anchor === undefined
+      ? {}
+      : { height_m: laid.anchor.height_m, distance_m: laid.anchor.distance_m }),
+    grip_m: laid.widths?.grip_m ?? null,
+    stance_m: laid.widths?.stance_m ?? null,
+    marked: laid.marked ?? false,
+    phases: laid.phases ?? null,
+    stagger_m: laid.stagger_m ?? null,
+    linked: laid.linked ?? false,
+    side: document.side ?? 'right',
+    slip_m: laid.slip_m ?? 0,
+    wraps: laid.wraps ?? 0,
+    weight_kg: laid.weights?.[0]?.mass_kg ?? 0,
   };
 }
 
@@ -130,8 +123,17 @@ type LaidSetup = Pick<
   'anchorId' | 'cautions' | 'document' | 'exerciseId' | 'placeId' | 'routeId'
 >;
 
-/** A saved set-up as the workbench has it, with the girth of its anchor. */
-export function stateOf(setup: LaidSetup, girth_m: number): Partial<WorkbenchState> {
+/**
+ * A saved set-up as the workbench has it.
+ *
+ * @param girth_m of its anchor, for the turns round it
+ * @param known the studio's bands, for what their handles weigh
+ */
+export function stateOf(
+  setup: LaidSetup,
+  girth_m: number,
+  known: readonly KnownBand[],
+): Partial<WorkbenchState> {
   const { cautions, document, exerciseId, placeId, anchorId, routeId } = setup;
   const route = document.exercise.routes?.find(({ id }) => id === routeId);
   return {
@@ -139,14 +141,11 @@ export function stateOf(setup: LaidSetup, girth_m: number): Partial<WorkbenchSta
     placeId,
     anchorId,
     acknowledged: cautions.flatMap(({ seen, text }) => (seen === undefined ? [] : text)),
-    bandIds: document.bands.map(({ id }) => id),
+    bandIds: document.bands.map(({ id }) => bandOfCopy(id)),
     routeIds: {
       continuous: route?.for === 'continuous' ? route.id : null,
       open: route?.for === 'open' ? route.id : null,
     },
-    grip_m: document.widths?.grip_m ?? null,
-    stance_m: document.widths?.stance_m ?? null,
-    ...savedPlace(document),
-    ...laidOver(document, girth_m),
+    ...laidAs(document, girth_m, known),
   };
 }

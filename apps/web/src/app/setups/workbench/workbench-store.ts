@@ -1,11 +1,10 @@
 import { computed, effect, untracked } from '@angular/core';
 import { patchState, signalStore, withHooks, withMethods, withState } from '@ngrx/signals';
 import type { ExerciseDocument, SetupRecord } from '@wiry-otter/contracts';
-import type { Cure } from '@wiry-otter/core';
+import { copiesAtHand, copiesTaken, type Cure, STANDING_RANGE } from '@wiry-otter/core';
 import { readStored, storeAtRest, storeWaiting } from '../../state/storage';
 import { bestAnchor, isOnBody, usableAnchors } from '../kit';
 import { type Change, changesOf } from './changes';
-import { DISTANCE_RANGE } from './solve-workbench';
 import { withUndo } from './undo';
 import { withSettled } from './with-settled';
 import { withSolution } from './with-solution';
@@ -53,6 +52,13 @@ export const WorkbenchStore = signalStore(
             distance_m: inCentimetres(anchor.distance * stature_m),
           };
     };
+    /** As many equal ones as the exercise takes of a band, where so many are at hand. */
+    const copiesPutOn = (id: string): number => {
+      const band = store.usable().find(({ record }) => record.id === id);
+      const taken = copiesTaken(store.exercise() ?? {});
+      const owner = { personId: store.person()?.id ?? '', placeId: store.place()?.id ?? null };
+      return band !== undefined && copiesAtHand(band, owner) >= taken ? taken : 1;
+    };
     const girthOf = ({ anchorId, placeId }: Pick<SetupRecord, 'anchorId' | 'placeId'>): number =>
       store
         .places()
@@ -67,8 +73,8 @@ export const WorkbenchStore = signalStore(
       },
       /** Moves the person along the floor, held within reach of the anchor. */
       setDistance(distance_m: number): void {
-        const farthest_m = store.anchor()?.room_m ?? DISTANCE_RANGE.most;
-        const held = Math.min(farthest_m, Math.max(DISTANCE_RANGE.least, distance_m));
+        const farthest_m = store.anchor()?.room_m ?? STANDING_RANGE.most;
+        const held = Math.min(farthest_m, Math.max(STANDING_RANGE.least, distance_m));
         store.change('distance', { distance_m: inCentimetres(held) });
       },
       /** Moves the anchor along its wall, as far as the place allows. */
@@ -121,8 +127,9 @@ export const WorkbenchStore = signalStore(
       },
       toggleBand(id: string): void {
         const on = store.set.bandIds();
+        const added = Array.from({ length: copiesPutOn(id) }, () => id);
         changeAnew(`band ${id}`, {
-          bandIds: on.includes(id) ? on.filter((band) => band !== id) : [...on, id],
+          bandIds: on.includes(id) ? on.filter((band) => band !== id) : [...on, ...added],
         });
       },
       /** Takes over a set-up that was found, or one of the changes; `what` names it for undo. */
@@ -170,13 +177,13 @@ export const WorkbenchStore = signalStore(
       },
       /** Puts a saved set-up back on the workbench. */
       open(setup: SetupRecord): void {
-        store.change(`open ${setup.id}`, stateOf(setup, girthOf(setup)));
+        store.change(`open ${setup.id}`, stateOf(setup, girthOf(setup), store.known()));
       },
       /** Where nothing was left for the person: their hardest saved set-up, else an empty one. */
       begin(): void {
         const last = store.saved().at(-1);
         patchState(store, { set: EMPTY_WORKBENCH });
-        if (last !== undefined) store.change('begin', stateOf(last, girthOf(last)));
+        if (last !== undefined) store.change('begin', stateOf(last, girthOf(last), store.known()));
         else changeAnew('begin', { placeId: store.places()[0]?.id ?? '' });
         store.forget();
       },

@@ -1,28 +1,21 @@
-import type { Grade, Route } from '@wiry-otter/core';
-import * as z from 'zod';
-import { GLANCE_STRETCH, type KnownBand, naturalPull } from '../../bands/band-law';
+import { GLANCE_STRETCH, type KnownBand, naturalPull } from '../care/known-band.js';
+import type { Grade } from '../elastic/calibration.js';
+import type { Route } from '../rig/compose.js';
 
 /** How a trainer likes bands to be stacked. */
 export const STACKINGS = ['fewestBands', 'easyToMount', 'smallestSteps'] as const;
 export type Stacking = (typeof STACKINGS)[number];
 
-export const STACKING_WORDS: Readonly<Record<Stacking, string>> = {
-  fewestBands: 'fewest bands',
-  easyToMount: 'easy to mount',
-  smallestSteps: 'smallest steps',
-};
-
 /** What the trainer would rather have, set once; the finder weighs it as cost. */
-export const finderPreferences = z.object({
-  stacking: z.enum(STACKINGS),
+export interface FinderPreferences {
+  readonly stacking: Stacking;
   /** Bands that were measured before those known by their label. */
-  measuredFirst: z.boolean(),
+  readonly measuredFirst: boolean;
   /** The bands that are on before others. */
-  closeToSet: z.boolean(),
+  readonly closeToSet: boolean;
   /** Leaves out what comes with a warning. */
-  withoutWarnings: z.boolean(),
-});
-export type FinderPreferences = z.infer<typeof finderPreferences>;
+  readonly withoutWarnings: boolean;
+}
 
 export const USUAL_PREFERENCES: FinderPreferences = {
   stacking: 'fewestBands',
@@ -42,7 +35,7 @@ const STOUT_N = 150;
 /** A turn more of the path, or a choke. */
 const EACH_TURN = 0.3;
 
-/** What using a band costs. */
+/** What using a band costs the trainer who prefers this, in steps of 5 % of the load. */
 export function bandCost(
   band: KnownBand,
   { closeToSet, measuredFirst, stacking }: FinderPreferences,

@@ -1,0 +1,38 @@
+import type { LadderTarget } from '../finder/search.js';
+
+/** A rung as the trainer's hand looks at it. */
+interface RungInHand {
+  readonly key: string;
+  readonly value: number;
+}
+
+/**
+ * The rungs that were found with those locked by hand among them: a found rung within half a step of
+ * a locked one gives way to it, and one that was struck out does not come back.
+ */
+export function withLocked<Rung extends RungInHand>(
+  found: readonly Rung[],
+  locked: readonly Rung[],
+  struck: readonly string[],
+  target: LadderTarget,
+): Rung[] {
+  const near = (a: Rung, b: Rung): boolean =>
+    target.metric === 'assistMean'
+      ? Math.abs(a.value - b.value) <= target.step / 2
+      : Math.abs(Math.log(a.value / b.value)) <= Math.log(1 + target.step) / 2;
+  const others = found.filter(
+    (rung) =>
+      !struck.includes(rung.key) && !locked.some((one) => one.key === rung.key || near(one, rung)),
+  );
+  return inOrder([...others, ...locked], target);
+}
+
+/** As a ladder is climbed: loads upward, help downward. */
+export function inOrder<Rung extends RungInHand>(
+  rungs: readonly Rung[],
+  { metric }: LadderTarget,
+): Rung[] {
+  return rungs.toSorted((a, b) =>
+    metric === 'assistMean' ? b.value - a.value : a.value - b.value,
+  );
+}
