@@ -6,7 +6,7 @@ import {
   bandToBuy,
   find,
   findLadder,
-  type LadderToServe,
+  type LadderRequest,
   packBag,
   type SetupToPack,
 } from '@wiry-otter/core';
@@ -35,26 +35,23 @@ function setupsToPack(): SetupToPack[] {
   }));
 }
 
-function laddersToServe(): LadderToServe<AnchoredExercise>[] {
+function laddersToServe(): LadderRequest<AnchoredExercise>[] {
   const exercise = findExercise('standing-row');
   if (exercise === undefined) throw new Error('no row in the catalogue');
   const bands: Band[] = kit(12);
   return Array.from({ length: 12 }, (_, i) => ({
-    isForce: true,
-    request: {
-      present: {
-        exercise,
-        body: { stature_m: 1.6 + 0.02 * i, mass_kg: 60 + 2 * i },
-        anchor: { height_m: 1.2, distance_m: 1.5 },
-        routes: [],
-        bands: [],
-      },
-      kit: bands.filter((_band, b) => (i + b) % 3 !== 0),
-      routes: exercise.routes ?? [],
-      target: { metric: 'mean', from: 40, to: 300 + 20 * i, step: 0.1 },
-      limits: { maxBands: 2 },
-      distance: { least: 0.2, most: 2.8 },
+    present: {
+      exercise,
+      body: { stature_m: 1.6 + 0.02 * i, mass_kg: 60 + 2 * i },
+      anchor: { height_m: 1.2, distance_m: 1.5 },
+      routes: [],
+      bands: [],
     },
+    kit: bands.filter((_band, b) => (i + b) % 3 !== 0),
+    routes: exercise.routes ?? [],
+    target: { metric: 'mean', from: 40, to: 300 + 20 * i, step: 0.1 },
+    limits: { maxBands: 2 },
+    distance: { least: 0.2, most: 2.8 },
   }));
 }
 

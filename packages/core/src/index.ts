@@ -376,7 +376,6 @@ export {
   type BandToBuy,
   bandsToTry,
   bandToBuy,
-  type LadderToServe,
   type Purchase,
   type Purchases,
   usualBand,

@@ -38,7 +38,7 @@ const REQUEST: LadderRequest<AnchoredExercise> = {
 };
 
 function bought(requests: readonly LadderRequest<AnchoredExercise>[]): Purchases {
-  const search = bandToBuy(requests.map((request) => ({ request, isForce: true })));
+  const search = bandToBuy(requests);
   for (;;) {
     const step = search.next();
     if (step.done) return step.value;
@@ -49,7 +49,7 @@ function bought(requests: readonly LadderRequest<AnchoredExercise>[]): Purchases
 
 /** The gaps of a ladder made of a whole kit, added up. */
 function gapsWith(kit: readonly FittedBand[]): number {
-  const result = proposeLadder({ ...REQUEST, kit }, true);
+  const result = proposeLadder({ ...REQUEST, kit });
   if (!result.ok) throw new Error(JSON.stringify(result.faults));
   return result.value.gaps.reduce((sum, { ratio = 1 }) => sum + Math.log(ratio), 0);
 }

@@ -38,7 +38,7 @@ const REQUEST: LadderRequest<AnchoredExercise> = {
 };
 
 function ladderFor(part: Partial<LadderRequest<AnchoredExercise>> = {}): ProposedLadder {
-  const result = proposeLadder({ ...REQUEST, ...part }, true);
+  const result = proposeLadder({ ...REQUEST, ...part });
   if (!result.ok) throw new Error(JSON.stringify(result.faults));
   return result.value;
 }

@@ -27,8 +27,12 @@ export class Evaluation {
   /** The figure that is looked for; NaN where the candidate is not feasible. */
   valueOf(choice: Choice): number {
     this.addUp(choice);
-    if (!this.startsHighEnough() || !this.helpsNotTooMuch() || !this.anchorsHold(choice))
-      return NaN;
+    const isWithin =
+      this.startsHighEnough() &&
+      this.helpsNotTooMuch() &&
+      this.anchorsHold(choice) &&
+      this.isTaut(choice);
+    if (!isWithin) return NaN;
     const value = this.figure();
     return value > 0 ? value : NaN;
   }
@@ -90,6 +94,20 @@ export class Evaluation {
   private startsHighEnough(): boolean {
     const { start } = this.limits;
     return start === undefined || this.asked(0) >= start;
+  }
+
+  private isTaut({ chosen, size }: Choice): boolean {
+    if (this.limits.taut !== true) return true;
+    const { prepared, slack } = this.options;
+    const { samples } = prepared;
+    for (let k = 0; k < samples; k++) {
+      let isSlack = true;
+      for (let n = 0; isSlack && n < size; n++) {
+        isSlack = slack[(chosen[n] as number) * samples + k] === 1;
+      }
+      if (isSlack) return false;
+    }
+    return true;
   }
 
   private helpsNotTooMuch(): boolean {

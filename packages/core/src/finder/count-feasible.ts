@@ -52,6 +52,7 @@ export function setsToCount({ limits }: Search, bands: number, all: readonly Opt
 class FeasibleCount {
   private readonly choice: Choice;
   private readonly evaluation: Evaluation;
+  private readonly mayBeSlack: boolean;
   private readonly help: HelpLimit;
   private readonly pull: Bounds;
   private readonly start: Bounds;
@@ -75,6 +76,7 @@ class FeasibleCount {
     private readonly options: Options,
   ) {
     const { limits, target } = search;
+    this.mayBeSlack = limits.taut !== true;
     const depths = limits.maxBands + 1;
     this.choice = { chosen: new Int32Array(limits.maxBands), size: 0 };
     this.evaluation = new Evaluation(options, target.metric, limits);
@@ -176,6 +178,7 @@ class FeasibleCount {
     const pulled = (sums.pullLow[depth] as number) + (this.pull.low[i] as number);
     if (!roomy && pulled > 1 + ROUNDING) return false;
     const sure =
+      this.mayBeSlack &&
       spare > ROUNDING &&
       (roomy || (sums.pullHigh[depth] as number) + (this.pull.high[i] as number) < 1 - ROUNDING) &&
       this.isHigh((sums.startLow[depth] as number) + (this.start.low[i] as number)) &&

@@ -11,7 +11,7 @@ import {
   materialLength,
   naturalStrands,
 } from '../elastic/band.js';
-import { strandForce } from '../elastic/strand-law.js';
+import { SLACK_STRETCH, strandForce } from '../elastic/strand-law.js';
 import { type Result, succeed } from '../faults.js';
 import { clearRuns, createRig, layRun, nodeIndex, placePoint, type Rig } from '../rig/rig.js';
 import type { SearchRoute, SearchSpace } from './search.js';
@@ -37,6 +37,8 @@ export interface Options {
   readonly ownCost: Float64Array;
   readonly peakStretch: Float64Array;
   readonly added: Float64Array;
+  /** 1 where option i is slack at sample k: `i · samples + k`. */
+  readonly slack: Uint8Array;
   /** Anchors whose pull is limited. */
   readonly anchors: number;
   /**
@@ -193,6 +195,7 @@ function layBands(
     ownCost: new Float64Array(most),
     peakStretch: new Float64Array(most),
     added: new Float64Array(most * samples * dimensions),
+    slack: new Uint8Array(most * samples),
     anchors,
     anchorPull_N: new Float64Array(most * anchors * 6 * samples),
   } satisfies Options;
@@ -217,6 +220,9 @@ function layBands(
       options.route[i] = r;
       options.ownCost[i] = (route.handling ?? 0) + (bandCost[band.id] ?? 0);
       options.peakStretch[i] = peak;
+      tension.stretch.forEach((ratio, k) => {
+        options.slack[i * samples + k] = ratio > SLACK_STRETCH ? 0 : 1;
+      });
       multiply(
         options.added,
         i * samples * dimensions,
@@ -267,7 +273,7 @@ class TensionOfRun {
   readonly lengthening_N: Float64Array;
   readonly effort_N: Float64Array;
   readonly lowering_N: Float64Array;
-  private readonly stretch: Float64Array;
+  readonly stretch: Float64Array;
 
   constructor(samples: number) {
     this.lengthening_N = new Float64Array(samples);

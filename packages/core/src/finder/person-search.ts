@@ -1,11 +1,13 @@
 import { type KitOwner, kitFor } from '../care/kit.js';
 import { fittedBand, type KnownBand } from '../care/known-band.js';
 import type { Body } from '../body/segments.js';
+import { rigSetup } from '../demand/solve-setup.js';
 import type { LadderBasis } from '../ladder/ladder-changes.js';
 import type { LadderRequest } from '../ladder/propose-ladder.js';
-import { type AnchoredExercise, STANDING_RANGE } from '../rig/anchor-points.js';
-import type { Composition, Route, RoutedExercise } from '../rig/compose.js';
+import { type AnchoredExercise, type AnchorKind, STANDING_RANGE } from '../rig/anchor-points.js';
+import { type Composition, composeSetup, type Route, type RoutedExercise } from '../rig/compose.js';
 import { greatestAnchorPull } from '../safety/anchor.js';
+import { leastDistance } from '../safety/room.js';
 import { bandCost, type FinderPreferences, routeHandling } from './preferences.js';
 import type { SpaceRequest } from './proposal.js';
 import type { LadderTarget } from './search.js';
@@ -36,6 +38,7 @@ export interface PersonSearch<Ex extends AnchoredExercise> {
   };
   readonly placeId: string | null;
   readonly anchor: {
+    readonly kind: AnchorKind;
     readonly ratedLoad_N: number | null;
     readonly room_m: number | null;
   } | null;
@@ -86,7 +89,10 @@ export function spaceFor<Ex extends RoutedExercise>(
       ...(ratedLoad_N === null ? {} : { anchor_N: greatestAnchorPull(ratedLoad_N) }),
       ...(mounted ? { mount_N: person.mountLimit_N } : {}),
     },
-    distance: { ...STANDING_RANGE, most: anchor?.room_m ?? STANDING_RANGE.most },
+    distance: {
+      least: leastStanding(search),
+      most: anchor?.room_m ?? STANDING_RANGE.most,
+    },
   };
 }
 
@@ -120,6 +126,14 @@ export function ladderBasis<Ex extends AnchoredExercise>(
       calibration === null ? [] : [{ id, name, law: calibration.law }],
     ),
   };
+}
+
+/** How near to the anchor a person can stand: nobody reaches through a wall. */
+function leastStanding<Ex extends AnchoredExercise>({ anchor, present }: PersonSearch<Ex>): number {
+  const setup = composeSetup({ ...present, bands: [] });
+  const bare = rigSetup(setup);
+  const least_m = bare.ok ? leastDistance({ anchor, setup, solved: bare.value }) : undefined;
+  return Math.max(STANDING_RANGE.least, least_m ?? 0);
 }
 
 /** Whether both hands get the same of a route; where one limb works, any will do. */

@@ -72,7 +72,7 @@ export function searchOn<Ex extends AnchoredExercise>(
     });
   });
   const { links: _links, runs: _runs, ...setup } = composed[0] as (typeof composed)[number];
-  const { slack: _slack, ...searched } = limits;
+  const { slack = present.exercise.bodyweight, ...searched } = limits;
   return {
     setup: {
       ...setup,
@@ -99,6 +99,7 @@ export function searchOn<Ex extends AnchoredExercise>(
     bandCost: Object.fromEntries(kit.map(({ id }) => [id, bandCost[id] ?? 0])),
     limits: {
       ...searched,
+      taut: !slack,
       stretch: Math.max(...kit.map(({ limit = DEFAULT_STRETCH_LIMIT }) => limit)),
     },
     count: false,

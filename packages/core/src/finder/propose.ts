@@ -34,11 +34,12 @@ export function proposeSetups<Ex extends AnchoredExercise>(
   const ways = waysOf(request);
   for (const [w, way] of ways.entries()) {
     tell(w / ways.length);
-    const found = proposalsOn(request, way, most, rig);
+    const worst = proposals[most - 1]?.cost ?? Infinity;
+    const found = proposalsOn(request, way, most, worst, rig);
     if (!found.ok) return found;
     proposals.push(...found.value);
+    proposals.sort((a, b) => a.cost - b.cost);
   }
-  proposals.sort((a, b) => a.cost - b.cost);
   return succeed(proposals.slice(0, most));
 }
 
@@ -66,11 +67,16 @@ function waysOf<Ex extends AnchoredExercise>({
   return [...single, ...pairs];
 }
 
-/** The best of each stack of bands on a way: no way can have more of the best than are told in all. */
+/**
+ * The best of each stack of bands on a way: no way can have more of the best than are told in all.
+ *
+ * @param worst what costs more than this is not among the best
+ */
 function proposalsOn<Ex extends AnchoredExercise>(
   request: ProposalRequest<Ex>,
   way: readonly [Route, ...Route[]],
   most: number,
+  worst: number,
   rig: Rigger,
 ): Result<Proposal[]> {
   const kit = request.kit.filter((band) =>
@@ -86,13 +92,20 @@ function proposalsOn<Ex extends AnchoredExercise>(
       stacks.set(laid, [...(stacks.get(laid) ?? []), candidate]);
     }
     const proposals: Proposal[] = [];
+    let passedOver = 0;
     for (const candidates of stacks.values()) {
+      // To the centimetre a stack can come as near as one likes, but costs what else it costs.
+      const [{ cost, value }] = candidates as [FoundCandidate];
+      if (cost - errorOf(request.target, value) > worst) {
+        passedOver++;
+        continue;
+      }
       const proposal = bestOfStack(request, way, candidates, rig);
       if (proposal !== undefined) proposals.push(proposal);
       if (proposals.length === most) break;
     }
     const isAll = found.value.top.length < top;
-    if (proposals.length >= FEW_STACKS || isAll || top === LOOKED_THROUGH.at(-1)) {
+    if (proposals.length + passedOver >= FEW_STACKS || isAll || top === LOOKED_THROUGH.at(-1)) {
       return succeed(proposals);
     }
   }

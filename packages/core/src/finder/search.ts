@@ -62,6 +62,8 @@ export interface SearchLimits {
   readonly overAssist?: number | undefined;
   /** Greatest pull of one band when it is hooked in, N. Default: none. */
   readonly mount_N?: number | undefined;
+  /** Some band is taut at every sample. Default: not asked. */
+  readonly taut?: boolean | undefined;
 }
 
 /** The kit, the ways to lay it, and what limits it. */

@@ -31,35 +31,20 @@ export interface ProposedLadder {
   readonly gaps: readonly Gap[];
 }
 
-/** Least demand at the start by which a band counts as taut, N. */
-const TAUT_N = 0.5;
-
 /**
  * A whole rack of loads from the bands of a kit, in steps of at most so much, what is varied in
  * steps of 5 cm. All rungs are laid one way: on one route for each form of the bands.
  *
- * @param isForce the demand is a force: then bands are taut from the start
  * @returns the first fault where the exercise cannot be searched
  */
 export function proposeLadder<Ex extends AnchoredExercise>(
   request: LadderRequest<Ex>,
-  isForce: boolean,
 ): Result<ProposedLadder> {
   const { kit, notchFirst = false, target } = request;
   const way = wayOf(request);
   if (way === undefined) return succeed({ rungs: [], gaps: gapsBetween(target, []) });
-  const laid = tautFromStart(request, isForce);
-  const rungs = notchFirst ? byNotches(laid, way) : rungsOf(laid, way, kit, target);
+  const rungs = notchFirst ? byNotches(request, way) : rungsOf(request, way, kit, target);
   return rungs.ok ? succeed({ rungs: rungs.value, gaps: gapsBetween(target, rungs.value) }) : rungs;
-}
-
-/** Bands that are slack at the start train only the rest: none may be, where the demand is a force. */
-export function tautFromStart<Ex extends AnchoredExercise>(
-  request: LadderRequest<Ex>,
-  isForce: boolean,
-): LadderRequest<Ex> {
-  const taut = isForce && !request.present.exercise.bodyweight;
-  return taut ? { ...request, limits: { ...request.limits, start: TAUT_N } } : request;
 }
 
 /** The first route of each form that has bands, where what is varied is the same on both. */

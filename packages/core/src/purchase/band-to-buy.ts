@@ -5,16 +5,9 @@ import { layOptions } from '../finder/options.js';
 import type { Gap, LadderSearch, LadderTarget } from '../finder/search.js';
 import { gapsBetween } from '../ladder/gaps.js';
 import { fillPool } from '../ladder/ladder-pool.js';
-import { type LadderRequest, tautFromStart, wayOf } from '../ladder/propose-ladder.js';
+import { type LadderRequest, wayOf } from '../ladder/propose-ladder.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
 import { type FittedBand, routeFor } from '../rig/compose.js';
-
-/** A ladder that a new band is to serve. */
-export interface LadderToServe<Ex extends AnchoredExercise> {
-  readonly request: LadderRequest<Ex>;
-  /** The demand is a force. */
-  readonly isForce: boolean;
-}
 
 /** A band as a shop could be asked for it: never a maker's name. */
 export interface BandToBuy {
@@ -87,16 +80,16 @@ export function usualBand({ flatLength_m, kind, pull_N }: BandToBuy): FittedBand
  * slimmest.
  */
 export function* bandToBuy<Ex extends AnchoredExercise>(
-  ladders: readonly LadderToServe<Ex>[],
+  ladders: readonly LadderRequest<Ex>[],
 ): Generator<number, Purchases, void> {
   const present = ladders.map((ladder) => valuesOf(ladder));
   const gapsWith = (band: BandToBuy): Gap[][] =>
     ladders.map((ladder, l) => {
-      const { target } = ladder.request;
+      const { target } = ladder;
       const values = [...(present[l] ?? []), ...valuesOf(ladder, usualBand(band))];
       return gapsBetween(target, inOrder(target, values));
     });
-  const before = ladders.map(({ request: { target } }, l) => gapsBetween(target, present[l] ?? []));
+  const before = ladders.map(({ target }, l) => gapsBetween(target, present[l] ?? []));
   const tried: Purchase[] = [];
   const bands = bandsToTry();
   for (const [b, band] of bands.entries()) {
@@ -111,18 +104,17 @@ export function* bandToBuy<Ex extends AnchoredExercise>(
 
 /** The value of each feasible set-up in the ladder's order; with a new band, only of those that have it. */
 function valuesOf<Ex extends AnchoredExercise>(
-  { isForce, request }: LadderToServe<Ex>,
+  request: LadderRequest<Ex>,
   band?: FittedBand,
 ): Rung[] {
   const kit = [...(band === undefined ? [] : [band]), ...request.kit].sort((a, b) =>
     a.id < b.id ? -1 : 1,
   );
-  const laid = tautFromStart({ ...request, kit }, isForce);
-  const way = wayOf(laid);
+  const way = wayOf({ ...request, kit });
   if (way === undefined) return bareRung(request.target);
   const suited = kit.filter((one) => routeFor(way, one) !== undefined);
   if (band !== undefined && !suited.includes(band)) return [];
-  const { count: _count, ...space } = searchOn(laid, way, suited);
+  const { count: _count, ...space } = searchOn({ ...request, kit }, way, suited);
   const search: LadderSearch = { ...space, target: request.target };
   const options = layOptions(search, suited);
   if (!options.ok) return bareRung(request.target);

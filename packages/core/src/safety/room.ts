@@ -1,6 +1,6 @@
 import type { AnchorKind } from '../rig/anchor-points.js';
 import { anchorPlaceOf, towardsAnchor } from '../rig/anchor-points.js';
-import type { CautionContext, CautionRule } from './caution.js';
+import type { AnchorFacts, CautionContext, CautionRule } from './caution.js';
 
 /** Anchors that nobody reaches through. */
 const FLAT: ReadonlySet<AnchorKind> = new Set<AnchorKind>(['wall', 'door']);
@@ -34,7 +34,9 @@ export function leastDistance({
   anchor,
   setup,
   solved,
-}: Pick<CautionContext, 'anchor' | 'setup' | 'solved'>): number | undefined {
+}: Pick<CautionContext, 'setup' | 'solved'> & {
+  readonly anchor: Pick<AnchorFacts, 'kind'> | null;
+}): number | undefined {
   const direction = towardsAnchor(setup.exercise);
   if (anchor === null || direction === undefined || !FLAT.has(anchor.kind)) return undefined;
   const { x, y, z } = solved.rig.prepared.contacts;

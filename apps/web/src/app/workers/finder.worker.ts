@@ -5,7 +5,6 @@ import {
   errorOf,
   idsOfCopies,
   type LadderRequest,
-  type LadderToServe,
   type NearestMiss,
   nearestMisses,
   packBag,
@@ -30,10 +29,8 @@ export type FinderTask =
   | {
       readonly kind: 'ladder';
       readonly request: LadderRequest<AnchoredExercise>;
-      /** The demand is a force. */
-      readonly isForce: boolean;
     }
-  | { readonly kind: 'buy'; readonly ladders: readonly LadderToServe<AnchoredExercise>[] }
+  | { readonly kind: 'buy'; readonly ladders: readonly LadderRequest<AnchoredExercise>[] }
   | { readonly kind: 'bag'; readonly setups: readonly PackedSetup[] };
 
 /** A set-up that the bag has to serve. */
@@ -105,7 +102,7 @@ function answer(
     case 'propose':
       return proposed(task, tell);
     case 'ladder':
-      return proposeLadder(task.request, task.isForce);
+      return proposeLadder(task.request);
     case 'buy':
       return lastOf(bandToBuy(task.ladders), tell);
     case 'bag':

@@ -10,7 +10,7 @@ import {
 } from '@ngrx/signals';
 import { Store } from '@ngrx/store';
 import type { LadderRecord } from '@wiry-otter/contracts';
-import type { AnchoredExercise, LadderToServe, Purchases } from '@wiry-otter/core';
+import type { AnchoredExercise, LadderRequest, Purchases } from '@wiry-otter/core';
 import { TrainerPreferences } from '../../setups/find/trainer-preferences';
 import { ladderRequestOf } from '../../setups/ladder/ladder-model';
 import { RecordInputs } from '../../setups/workbench/record-inputs';
@@ -56,14 +56,13 @@ export const BuyStore = signalStore(
     };
   }),
   withMethods((store) => {
-    const toServe = (ladder: LadderRecord): LadderToServe<AnchoredExercise>[] => {
+    const toServe = (ladder: LadderRecord): LadderRequest<AnchoredExercise>[] => {
       const rung = ladder.rungs.find(({ document }) => document.runs.length > 0);
       const input = rung && store._inputs.of({ ...ladder, ...rung });
       if (input === undefined || input === null) return [];
       const usable = store._inputs.usable();
       const { notchFirst, target } = ladder;
-      const request = ladderRequestOf(input, usable, target, store._preferences(), notchFirst);
-      return [{ request, isForce: input.exercise.demand.kind !== 'moment' }];
+      return [ladderRequestOf(input, usable, target, store._preferences(), notchFirst)];
     };
     return {
       choose(id: string, yes: boolean): void {

@@ -29,7 +29,7 @@ const CURVE = { width: 54, height: 30 } as const;
           <span class="figure text-help">{{ words }}</span>
         }
       </span>
-      <span class="block truncate text-xs text-faint">{{ line().words }}</span>
+      <span class="block text-xs text-faint">{{ line().words }}</span>
       @if (mounting(); as words) {
         <span class="block text-xs text-faint">{{ words }}</span>
       }

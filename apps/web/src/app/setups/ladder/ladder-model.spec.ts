@@ -46,7 +46,7 @@ function inputOf(): WorkbenchInput {
 function found(): Rung[] {
   const input = inputOf();
   const request = ladderRequestOf(input, BAG, TARGET, USUAL_PREFERENCES, false);
-  const result = proposeLadder(request, true);
+  const result = proposeLadder(request);
   if (!result.ok) throw new Error(JSON.stringify(result.faults));
   return rungsOf(input, BAG, TARGET, result.value.rungs, newId);
 }

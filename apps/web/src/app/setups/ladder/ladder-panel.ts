@@ -154,11 +154,7 @@ export class LadderPanel {
     const usable = this.workbench.usable();
     const notchFirst = this.notchFirst();
     const request = ladderRequestOf(input, usable, target, this.preferences(), notchFirst);
-    const outcome = await this.finder.ask({
-      kind: 'ladder',
-      request,
-      isForce: this.workbench.demandUnit() === 'N',
-    });
+    const outcome = await this.finder.ask({ kind: 'ladder', request });
     if (outcome.kind === 'broken') this.amiss.set(BROKEN_WORDS);
     if (outcome.kind !== 'done' || subject !== this.subject()) return;
     const { result } = outcome;
