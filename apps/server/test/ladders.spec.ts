@@ -3,14 +3,23 @@ import type {
   DecisionRecord,
   LadderInput,
   LadderRecord,
+  PersonRecord,
   PrescriptionRecord,
   ProblemDocument,
   SessionRecord,
   SetupRecord,
 } from '@wiry-otter/contracts';
+import { anchorPlaceOf, kitFor, knowBands } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
-import { demoSetup, doneSet, prescribed, startedSession } from './support/inputs.js';
-import { openTestStudio, type TestStudio } from './support/studio.js';
+import {
+  demoSetup,
+  doneSet,
+  measurementOf,
+  prescribed,
+  reading,
+  startedSession,
+} from './support/inputs.js';
+import { type Client, openTestStudio, type TestStudio } from './support/studio.js';
 
 type RungInput = LadderInput['rungs'][number];
 
@@ -29,6 +38,26 @@ function rungAt(setup: SetupRecord, farther_m: number, part: Partial<RungInput> 
     value: 1,
     locked: false,
     ...part,
+  };
+}
+
+/** What a ladder of the set-up would be made from today. */
+async function basisOf(client: Client, setup: SetupRecord): Promise<LadderInput['basis']> {
+  const people = (await client.get<PersonRecord[]>('/people')).body;
+  const person = people.find(({ id }) => id === setup.personId);
+  if (person === undefined) throw new Error('nobody');
+  const bands = knowBands((await client.get<BandRecord[]>('/bands')).body);
+  const { anchorId, document, personId, placeId } = setup;
+  const { exercise } = document;
+  const kit = kitFor(bands, { ...person, personId, placeId, exercise });
+  const { mass_kg, stature_m } = person;
+  return {
+    body: { mass_kg, stature_m },
+    anchorId,
+    height_m: anchorPlaceOf(exercise, document.body.stature_m, document.points)?.height_m ?? null,
+    bands: kit.flatMap(({ calibration, record: { id, name } }) =>
+      calibration === null ? [] : [{ id, name, law: { ...calibration.law } }],
+    ),
   };
 }
 
@@ -131,8 +160,9 @@ describe('ladders', () => {
   it('lead decisions: the next rung becomes a set-up when the decision is accepted', async () => {
     const heavier = rungAt(setup, 0.35);
     const used = rungAt(setup, 0, { setupId: setup.id, title: setup.title });
-    await keep(uuidv7(), ladderOf(setup, [rungAt(setup, -0.2), used, heavier]));
     const { mika } = studio;
+    const rungs = [rungAt(setup, -0.2), used, heavier];
+    await keep(uuidv7(), { ...ladderOf(setup, rungs), basis: await basisOf(mika, setup) });
     // After a long break the first session decides for less, whatever was done.
     await trained(19);
     const { decision } = await trained(19);
@@ -176,5 +206,70 @@ describe('ladders', () => {
     expect(body.rungs[0]?.cautions.some(({ level }) => level === 'refuse')).toBeTrue();
     expect(body.moved).toBeNull();
     expect((await inForce())?.setupId).toBe(setup.id);
+  });
+
+  it('are made anew when a decision needs them after a band was measured again', async () => {
+    const { mika } = studio;
+    const id = uuidv7();
+    const used = rungAt(setup, 0, { setupId: setup.id, title: setup.title });
+    const locked = rungAt(setup, -0.2, { locked: true, key: 'by hand' });
+    const basis = await basisOf(mika, setup);
+    await keep(id, { ...ladderOf(setup, [locked, used]), basis });
+    await prescribed(mika, setup);
+    const untouched = await trained(12);
+    const rulesOf = ({ decision }: SessionRecord): string[] =>
+      decision?.decision.reasons.map(({ rule }) => rule) ?? [];
+    expect(rulesOf(untouched)).not.toContain('ladder.anew');
+    const standing = async (): Promise<LadderRecord | undefined> =>
+      (await mika.get<LadderRecord[]>('/ladders')).body.find((one) => one.id === id);
+    expect((await standing())?.version).toBe(1);
+
+    const [laid] = setup.document.bands;
+    const band = (await mika.get<BandRecord>(`/bands/${laid?.id}`)).body;
+    const path = `/bands/${band.id}/measurements/${uuidv7()}`;
+    const measured = measurementOf(band.copies[0]?.id ?? '');
+    await mika.put(path, measured);
+    for (const [length_m, force_N] of [
+      [1.35, 40],
+      [1.77, 74],
+      [2.18, 101],
+    ] as const) {
+      await mika.put(`${path}/readings/${uuidv7()}`, reading(length_m, force_N));
+    }
+    await mika.put(path, { ...measured, finishedAt: '2026-11-20T09:10:00Z' });
+    const { decision } = await trained(12);
+    const anew = decision?.decision.reasons.find(({ rule }) => rule === 'ladder.anew');
+    expect(anew?.text).toContain(`made anew: ${band.name} measured again.`);
+    const ladder = await standing();
+    expect(ladder?.version).toBe(2);
+    expect(ladder?.rungs.length).toBeGreaterThan(4);
+    const byHand = ladder?.rungs.find(({ key }) => key === 'by hand');
+    expect(byHand?.locked).toBeTrue();
+    expect(ladder?.rungs.map(({ load }) => load)).toEqual(
+      ladder?.rungs.map(({ load }) => load).toSorted((a, b) => a - b),
+    );
+    // By the law of today it pulls less: the prescription went to the nearest rung that is not heavier.
+    expect(ladder?.moved?.from).toBe(setup.title);
+    const now = ladder?.rungs.find(({ title }) => title === ladder.moved?.to);
+    expect((await inForce())?.setupId).toBe(now?.setupId);
+    expect(now?.load).toBeLessThanOrEqual(setup.figures.mean);
+    // Nothing has changed since: it stands.
+    await trained(12);
+    expect((await standing())?.version).toBe(2);
+  });
+
+  it('stay as they were kept where their anchor is gone, and say so', async () => {
+    const { mika } = studio;
+    const basis = await basisOf(mika, setup);
+    const used = rungAt(setup, 0, { setupId: setup.id, title: setup.title });
+    const moved = { ...basis, anchorId: uuidv7() };
+    await keep(uuidv7(), {
+      ...ladderOf(setup, [used]),
+      target: { metric: 'mean', from: 4000, to: 5000, step: 0.1 },
+      basis: moved,
+    });
+    const { decision } = await trained(12);
+    const anew = decision?.decision.reasons.find(({ rule }) => rule === 'ladder.anew');
+    expect(anew?.text).toContain('as it was kept, though since then: another anchor, or height.');
   });
 });

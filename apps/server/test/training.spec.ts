@@ -111,7 +111,10 @@ describe('set-ups, sessions and decisions', () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const bandId = setup.document.bands[0]?.id ?? '';
     const { body: band } = await studio.mika.get<BandRecord>(`/bands/${bandId}`);
-    await happen(studio.mika, band, { kind: 'retired', reason: 'A nick at the hitch.' });
+    for (const copy of band.copies) {
+      const one = { ...band, copies: [copy] };
+      await happen(studio.mika, one, { kind: 'retired', reason: 'A nick at the hitch.' });
+    }
     const saved = await studio.mika.put<ProblemDocument>(`/setups/${uuidv7()}`, inputOf(setup, 0));
     expect([saved.status, saved.body.code]).toEqual([409, 'band-unusable']);
     expect(saved.body.faults?.[0]?.found).toContain(`"${band.name}", retired`);

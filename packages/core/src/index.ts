@@ -330,6 +330,7 @@ export {
   type DistanceMark,
   distanceMarks,
   type MarkedSetup,
+  routesLaid,
   routesOfRuns,
   type SetupMarks,
   setupMarks,
@@ -370,8 +371,13 @@ export {
   proposeLadder,
 } from './ladder/propose-ladder.js';
 export { gapsBetween } from './ladder/gaps.js';
-export { inOrder, withLocked } from './ladder/rungs-by-hand.js';
-export { type LadderBasis, type LadderChange, ladderChanges } from './ladder/ladder-changes.js';
+export { inOrder, rungOfBefore, withLocked } from './ladder/rungs-by-hand.js';
+export {
+  type LadderBasis,
+  type LadderChange,
+  ladderChanges,
+  ladderChangeWords,
+} from './ladder/ladder-changes.js';
 export {
   type BandToBuy,
   bandsToTry,
@@ -385,6 +391,7 @@ export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
 export type { Proposal, ProposalRequest, Varied } from './finder/proposal.js';
 export { proposeSetups } from './finder/propose.js';
 export { variedOn } from './finder/proposal-search.js';
+export { layProposal } from './finder/lay-proposal.js';
 export {
   ladderBasis,
   ladderSpaceFor,

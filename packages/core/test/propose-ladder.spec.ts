@@ -6,6 +6,7 @@ import {
   gapsBetween,
   type LadderBasis,
   ladderChanges,
+  ladderChangeWords,
   type LadderRequest,
   type ProposedLadder,
   proposeLadder,
@@ -114,8 +115,9 @@ describe('what a ladder was made from', () => {
 
   it('stands as long as bands, body and anchor do', () => {
     expect(ladderChanges(basis, basis)).toEqual([]);
-    const almost = { ...basis, body: { stature_m: 1.75, mass_kg: 72.4 } };
+    const almost = { ...basis, body: { stature_m: 1.75, mass_kg: 72.4 }, height_m: 1.2001 };
     expect(ladderChanges(basis, almost)).toEqual([]);
+    expect(ladderChanges(basis, { ...basis, height_m: null }).length).toBe(1);
   });
 
   it('names each thing that has changed', () => {
@@ -138,5 +140,17 @@ describe('what a ladder was made from', () => {
       { kind: 'body' },
       { kind: 'anchor' },
     ]);
+  });
+
+  it('says what has changed in words', () => {
+    expect(ladderChangeWords([])).toBe('');
+    expect(
+      ladderChangeWords([
+        { kind: 'bandRemeasured', name: 'Reed' },
+        { kind: 'bandGone', name: 'Heron' },
+        { kind: 'bandGone', name: 'Willow' },
+        { kind: 'body' },
+      ]),
+    ).toBe('Reed measured again; Heron, Willow gone from the bag; another body on file');
   });
 });

@@ -151,7 +151,10 @@ async function playSession(
     ...scope,
     now: shift.moment(told.day, SESSION_HOUR, (told.sets.length + 1) * MINUTES_PER_SET),
   };
-  const { decision } = await finishSession(manager, end, id, { version: 1, redFlag: false });
+  const { decision } = await finishSession(manager, SOLVER_IN_PLACE, end, id, {
+    version: 1,
+    redFlag: false,
+  });
   if (decision !== null) await settle(manager, end, decision, told.then, setups);
 }
 

@@ -74,20 +74,26 @@ export async function putLadder(
   for (const rung of rungs) {
     assessed.push(await assessRung(manager, solver, scope, rung, { personId, placeId, ...fields }));
   }
-  const written: LadderRow = {
-    id,
-    studioId: scope.studioId,
-    version: version + 1,
-    personId,
-    exerciseId,
-    placeId,
-    removed: false,
-  };
+  const next = { id, version: version + 1, personId, exerciseId, placeId };
+  return writeLadder(manager, solver, scope, next, { ...fields, rungs: assessed }, before);
+}
+
+/** Writes a version of a ladder whose rungs are assessed, and moves the prescription along. */
+export async function writeLadder(
+  manager: EntityManager,
+  solver: Solver,
+  scope: Scope,
+  next: Omit<LadderRow, 'studioId' | 'removed'>,
+  fields: Omit<LadderContent, 'source' | 'moved'>,
+  before: LadderRecord | undefined,
+): Promise<LadderRecord> {
+  const { id } = next;
+  const written: LadderRow = { ...next, studioId: scope.studioId, removed: false };
   await manager.save(LadderEntity, written);
   const content: LadderContent = {
     ...fields,
     source: 'found',
-    rungs: assessed.toSorted((a, b) => a.load - b.load),
+    rungs: fields.rungs.toSorted((a, b) => a.load - b.load),
     moved: null,
   };
   const moved = await movePrescription(manager, scope, written, content, before, (rung) =>
@@ -136,7 +142,8 @@ export async function setupOfRung(
   await putSetup(manager, solver, scope, setupId, input);
 }
 
-async function assessRung(
+/** A rung by the laws on record, with what is to be said of it today. */
+export async function assessRung(
   manager: EntityManager,
   solver: Solver,
   scope: Scope,

@@ -34,6 +34,7 @@ export async function listWaitingDecisions(
 /** Ends a session and decides what comes next; the decision waits for the trainer. */
 export async function finishSession(
   manager: EntityManager,
+  solver: Solver,
   scope: Scope,
   id: string,
   { version, redFlag }: { version: number; redFlag: boolean },
@@ -45,7 +46,7 @@ export async function finishSession(
   session.version += 1;
   await manager.save(SessionEntity, session);
   const person = await findPerson(manager, scope, session.personId);
-  const reviewed = await reviewSession(manager, scope, session, person);
+  const reviewed = await reviewSession(manager, solver, scope, session, person);
   await manager.insert(DecisionEntity, {
     ...reviewed,
     id: uuidv7(),

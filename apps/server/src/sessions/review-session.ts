@@ -1,10 +1,11 @@
-import type {
-  DecisionDocument,
-  DecisionRecord,
-  LadderRecord,
-  ReviewDocument,
-} from '@wiry-otter/contracts';
-import { decide, decideByGates, isSchoolOffered, needsClearance } from '@wiry-otter/core';
+import type { DecisionDocument, DecisionRecord, ReviewDocument } from '@wiry-otter/contracts';
+import {
+  decide,
+  decideByGates,
+  isSchoolOffered,
+  ladderChangeWords,
+  needsClearance,
+} from '@wiry-otter/core';
 import { type EntityManager, In, IsNull, LessThanOrEqual } from 'typeorm';
 import {
   PrescriptionEntity,
@@ -12,10 +13,12 @@ import {
   type SessionRow,
 } from '../database/entities/session.js';
 import type { PersonRow } from '../database/entities/person.js';
+import { type LadderOfToday, ladderOfToday } from '../ladders/ladder-of-today.js';
 import { ladderFor } from '../ladders/ladder-store.js';
 import { safeRungs } from '../ladders/safe-rungs.js';
 import type { Scope } from '../platform/scope.js';
 import { refuse, refuseDocument } from '../problems/refusal.js';
+import type { Solver } from '../solving/solver.js';
 import { listSetups } from '../setups/setup-store.js';
 import { standingSets } from './session-store.js';
 
@@ -39,11 +42,12 @@ export interface SessionReview {
  */
 export async function reviewSession(
   manager: EntityManager,
+  solver: Solver,
   scope: Scope,
   session: SessionRow,
   person: PersonRow,
 ): Promise<SessionReview> {
-  const reviewed = await ladderOf(manager, scope, session);
+  const reviewed = await ladderOf(manager, solver, scope, session);
   const ladder = reviewed.rungs;
   const rungOf = new Map(ladder.map(({ setupId }, rung) => [setupId, rung]));
   const rung = rungOf.get(session.setupId);
@@ -89,6 +93,7 @@ export async function reviewSession(
       reasons: [
         ...reasons,
         ...gapReasons(reviewed, rung, rungs[0] ?? rung),
+        ...changeReasons(reviewed),
         sourceReason(reviewed),
       ],
     },
@@ -96,12 +101,12 @@ export async function reviewSession(
 }
 
 /** Where the rungs come from. */
-function sourceReason({ kept, rungs }: ReviewedLadder): Reason {
+function sourceReason({ rungs, today }: ReviewedLadder): Reason {
   const { length } = rungs;
   return {
     rule: 'ladder.source',
     text:
-      kept === undefined
+      today === undefined
         ? `The ladder is this person's ${length === 1 ? 'one saved set-up' : `${length} saved set-ups`} of the exercise, ordered by mean demand.`
         : `The ladder is the one that was found for this place: ${length} rungs.`,
     figures: { rungs: length },
@@ -109,11 +114,11 @@ function sourceReason({ kept, rungs }: ReviewedLadder): Reason {
 }
 
 /** Whether the way to the next rung leads over a gap, how wide it is and what would close it. */
-function gapReasons({ kept, rungs }: ReviewedLadder, from: number, to: number): Reason[] {
+function gapReasons({ rungs, today }: ReviewedLadder, from: number, to: number): Reason[] {
   const [below, above] = [rungs[from]?.load, rungs[to]?.load];
-  if (kept === undefined || below === undefined || above === undefined || to <= from) return [];
+  if (today === undefined || below === undefined || above === undefined || to <= from) return [];
   const share = above / below - 1;
-  if (share <= kept.target.step + SAME_STEP) return [];
+  if (share <= today.ladder.target.step + SAME_STEP) return [];
   const percent = Math.round(100 * share);
   return [
     {
@@ -124,10 +129,30 @@ function gapReasons({ kept, rungs }: ReviewedLadder, from: number, to: number): 
   ];
 }
 
+/** What has changed since the ladder was kept, and what came of it. */
+function changeReasons({ rungs, today }: ReviewedLadder): Reason[] {
+  if (today === undefined || today.changes.length === 0) return [];
+  const { changes, ladder, remade } = today;
+  const why = ladderChangeWords(changes);
+  const moved =
+    ladder.moved === null || !remade
+      ? ''
+      : ` The prescription moved from ${ladder.moved.from} to ${ladder.moved.to}.`;
+  return [
+    {
+      rule: 'ladder.anew',
+      text: remade
+        ? `The ladder was made anew: ${why}.${moved}`
+        : `The ladder is as it was kept, though since then: ${why}. Make it anew at the set-ups.`,
+      figures: { rungs: rungs.length, changes: changes.length },
+    },
+  ];
+}
+
 /** The rungs that are weighed, easiest first, and the ladder they are of where one was kept. */
 interface ReviewedLadder {
   readonly rungs: DecisionRecord['ladder'];
-  readonly kept: LadderRecord | undefined;
+  readonly today: LadderOfToday | undefined;
 }
 
 /**
@@ -136,6 +161,7 @@ interface ReviewedLadder {
  */
 async function ladderOf(
   manager: EntityManager,
+  solver: Solver,
   scope: Scope,
   session: SessionRow,
 ): Promise<ReviewedLadder> {
@@ -144,8 +170,10 @@ async function ladderOf(
     (setup) => setup.exerciseId === exerciseId,
   );
   const used = setups.find(({ id }) => id === session.setupId);
-  const kept =
+  const stored =
     used && (await ladderFor(manager, scope, { personId, exerciseId, placeId: used.placeId }));
+  const today = stored && (await ladderOfToday(manager, solver, scope, stored));
+  const kept = today?.ladder;
   const saved = setups
     .filter(({ id, ready }) => id === session.setupId || (kept === undefined && ready))
     .map(({ id, title, figures }) => ({ setupId: id, title, load: figures.mean }));
@@ -155,7 +183,7 @@ async function ladderOf(
     load,
   }));
   const others = saved.filter(({ setupId }) => !found.some((rung) => rung.setupId === setupId));
-  return { kept, rungs: [...found, ...others].sort((a, b) => a.load - b.load) };
+  return { today, rungs: [...found, ...others].sort((a, b) => a.load - b.load) };
 }
 
 async function doneSessions(

@@ -87,7 +87,7 @@ export function sessionRoutes(app: App, _options: unknown, done: () => void): vo
     '/sessions/:id/finish',
     { schema: { params: idParams, body: finishInput, response: answersSession } },
     ({ scope, params, body }) =>
-      database.transaction((manager) => finishSession(manager, scope, params.id, body)),
+      database.transaction((manager) => finishSession(manager, solver, scope, params.id, body)),
   );
 
   app.delete(

@@ -1,11 +1,15 @@
 import {
+  type AnchoredExercise,
   distanceMarks,
   type DistanceMark,
   find,
   findLadder,
   type Found,
+  type LadderRequest,
   type LadderSearch,
   type MarkedSetup,
+  type ProposedLadder,
+  proposeLadder,
   type Result,
   type Rungs,
   type Search,
@@ -23,6 +27,8 @@ export interface Solver {
   find(search: Search): Promise<Result<Found>>;
   /** A ladder of a kit. */
   ladder(search: LadderSearch): Promise<Result<Rungs>>;
+  /** A ladder of the bands at hand for a person. */
+  ladderFor(request: LadderRequest<AnchoredExercise>): Promise<Result<ProposedLadder>>;
   close(): Promise<void>;
 }
 
@@ -32,6 +38,7 @@ export const SOLVER_IN_PLACE: Solver = {
   marksAt: (setup, distances_m) => Promise.resolve(distanceMarks(setup, distances_m)),
   find: (search) => Promise.resolve(find(search)),
   ladder: (search) => Promise.resolve(findLadder(search)),
+  ladderFor: (request) => Promise.resolve(proposeLadder(request)),
   close: () => Promise.resolve(),
 };
 
@@ -79,6 +86,7 @@ export function createSolverPool({ limit_ms = LIMIT_MS } = {}): Solver {
     marksAt: (setup, distances_m) => run('marksAt', { setup, distances_m }),
     find: (search) => run('findBest', search),
     ladder: (search) => run('climb', search),
+    ladderFor: (request) => run('climbFor', request),
     close: () => pool.close(),
   };
 }

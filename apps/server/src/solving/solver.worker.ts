@@ -1,11 +1,15 @@
 import {
+  type AnchoredExercise,
   distanceMarks,
   type DistanceMark,
   find,
   findLadder,
   type Found,
+  type LadderRequest,
   type LadderSearch,
   type MarkedSetup,
+  type ProposedLadder,
+  proposeLadder,
   type Result,
   type Rungs,
   type Search,
@@ -34,6 +38,11 @@ export function findBest(search: Search): Result<Found> {
 /** A ladder of a kit. */
 export function climb(search: LadderSearch): Result<Rungs> {
   return findLadder(search);
+}
+
+/** A ladder of the bands at hand for a person. */
+export function climbFor(request: LadderRequest<AnchoredExercise>): Result<ProposedLadder> {
+  return proposeLadder(request);
 }
 
 export default assessSetup;

@@ -5,7 +5,8 @@ import { type Composition, composeSetup, type FittedBand, type Route } from '../
 import type { Setup } from '../rig/setup.js';
 import { mountingPulls } from '../safety/help.js';
 import { errorOf } from './find-best.js';
-import type { Proposal, ProposalRequest, Varied } from './proposal.js';
+import { layProposal } from './lay-proposal.js';
+import type { Proposal, ProposalRequest } from './proposal.js';
 import { COARSE_M, inCentimetres, rangeOfVaried, variedOn } from './proposal-search.js';
 
 const CENTIMETRE_M = 0.01;
@@ -29,6 +30,7 @@ export function refined<Ex extends AnchoredExercise>(
   const { present, target } = request;
   const varied = variedOn(present.exercise, way[0]);
   const { least, most } = rangeOfVaried(request, varied);
+  const routeIds = way.map(({ id }) => id);
   const offered = Array.from({ length: 2 * STEPS + 1 }, (_, i) =>
     inCentimetres((coarse_m ?? 0) + (i - STEPS) * CENTIMETRE_M),
   );
@@ -36,7 +38,8 @@ export function refined<Ex extends AnchoredExercise>(
   let least_error = Infinity;
   for (const value_m of varied === 'slip_m' ? [0, ...offered] : offered) {
     if (value_m < least || value_m > most) continue;
-    const value = valueAt(request, laidAt(present, way, bands, varied, value_m), rig);
+    const found = { routes: way, routeIds, varied: { [varied]: value_m } };
+    const value = valueAt(request, layProposal(present, found, bands), rig);
     if (value === undefined) continue;
     const isPlain = varied === 'slip_m' && value_m === 0;
     const error = errorOf(target, value) - (isPlain ? PLAIN : 0);
@@ -80,23 +83,4 @@ function isPastLimit<Ex extends AnchoredExercise>(
     buffers.anchorPeak_N.some((peak_N) => peak_N > anchor_N) ||
     mountingPulls({ setup, solved }).some((pull_N) => pull_N > mount_N)
   );
-}
-
-/** What is set now, with other bands on a route, at another value of what is varied. */
-function laidAt<Ex extends AnchoredExercise>(
-  present: Composition<Ex>,
-  way: readonly Route[],
-  bands: readonly FittedBand[],
-  varied: Varied,
-  value_m: number,
-): Composition<Ex> {
-  const laid = { ...present, routes: way, bands, linked: false };
-  switch (varied) {
-    case 'distance_m':
-      return { ...laid, anchor: { height_m: 0, ...present.anchor, distance_m: value_m } };
-    case 'stance_m':
-      return { ...laid, widths: { ...present.widths, stance_m: value_m } };
-    case 'slip_m':
-      return { ...laid, slip_m: value_m };
-  }
 }

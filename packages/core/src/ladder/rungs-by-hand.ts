@@ -6,6 +6,19 @@ interface RungInHand {
   readonly value: number;
 }
 
+/** Loads that differ by less than this share are those of the same set-up. */
+const SAME_LOAD = 1e-6;
+
+/** The rung of before that asks the same in the same way: what it is or becomes, the new one is too. */
+export function rungOfBefore<Rung extends { readonly key: string; readonly load: number }>(
+  before: readonly Rung[],
+  { key, load }: { readonly key: string; readonly load: number },
+): Rung | undefined {
+  return before.find(
+    (rung) => rung.key === key && Math.abs(rung.load - load) <= SAME_LOAD * Math.abs(load),
+  );
+}
+
 /**
  * The rungs that were found with those locked by hand among them: a found rung within half a step of
  * a locked one gives way to it, and one that was struck out does not come back.

@@ -3,7 +3,7 @@ import { DEFAULT_WIDTHS } from '../body/contacts.js';
 import { bandsOverLimit, rigSetup } from '../demand/solve-setup.js';
 import { isContinuous, naturalStrands } from '../elastic/band.js';
 import { anchorPlaceOf, anchorPoints } from './anchor-points.js';
-import { otherSide, type Route, type RoutedExercise } from './compose.js';
+import { otherSide, type Route, ROUTE_FORMS, type RoutedExercise } from './compose.js';
 import { chainedPath } from './link-bands.js';
 import type { Setup } from './setup.js';
 
@@ -116,6 +116,18 @@ export function routesOfRuns(setup: MarkedSetup): (Route | undefined)[] {
     if (!path.some((name) => name in links)) return lying(path);
     return path.every((name) => name in links || whole?.includes(name)) ? chained : undefined;
   });
+}
+
+/**
+ * The route on which each form of band lies in a set-up: one with the id on record where it suits,
+ * since routes can differ in more than their paths, else the one that the runs lie on.
+ */
+export function routesLaid(setup: MarkedSetup, routeId: string): Route[] {
+  const onRecord = setup.exercise.routes?.find(({ id }) => id === routeId);
+  const lying = routesOfRuns(setup);
+  return ROUTE_FORMS.flatMap((form) =>
+    onRecord?.for === form ? onRecord : (lying.find((route) => route?.for === form) ?? []),
+  );
 }
 
 /** What a set-up asks at another distance from its anchor. */

@@ -16,7 +16,7 @@ import {
   solveWorkbench,
   type WorkbenchInput,
 } from '../workbench/solve-workbench';
-import { withPart } from '../workbench/changes';
+import { partOfFound, withPart } from '../workbench/changes';
 import type { WorkbenchState } from '../workbench/workbench-state';
 import { changeOverWords } from './change-over';
 
@@ -70,17 +70,9 @@ export function lineOf(
   usable: readonly KnownBand[],
   proposal: Proposal,
 ): FoundLine | undefined {
-  const { bandIds, routeIds, value, varied } = proposal;
+  const { bandIds, routeIds, value } = proposal;
   const routes = (input.exercise.routes ?? []).filter(({ id }) => routeIds.includes(id));
-  const part: Partial<WorkbenchState> = {
-    ...varied,
-    bandIds,
-    routeIds: {
-      ...input.state.routeIds,
-      ...Object.fromEntries(routes.map((route) => [route.for, route.id])),
-    },
-    linked: false,
-  };
+  const part = partOfFound(input, proposal);
   const changed = withPart(input, usable, part);
   const solved = solveWorkbench(changed);
   if (!('document' in solved)) return undefined;

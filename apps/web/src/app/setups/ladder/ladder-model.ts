@@ -5,16 +5,16 @@ import {
   gapsBetween,
   type LadderBasis,
   ladderBasis,
-  type LadderChange,
   type LadderRequest,
   ladderSpaceFor,
   type LadderTarget,
   type ProposedRung,
+  rungOfBefore,
   setupTitle,
   USUAL_PREFERENCES,
 } from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
-import { withPart } from '../workbench/changes';
+import { partOfFound, withPart } from '../workbench/changes';
 import {
   searchOf,
   type SolvedWorkbench,
@@ -59,13 +59,13 @@ export function rungsOf(
   usable: readonly KnownBand[],
   target: LadderTarget,
   proposed: readonly ProposedRung[],
+  before: readonly Pick<LadderRung, 'key' | 'load' | 'setupId'>[],
   newId: () => string,
 ): Rung[] {
   return proposed.flatMap((one): Rung[] => {
-    const { bandIds, key, varied } = one;
-    const part: Partial<WorkbenchState> = { ...varied, bandIds, linked: false };
-    const rung = asRung(input, usable, target, part, key, newId());
-    return rung === undefined || rung.refusal !== null ? [] : [rung];
+    const rung = asRung(input, usable, target, partOfFound(input, one), one.key, newId());
+    if (rung === undefined || rung.refusal !== null) return [];
+    return [{ ...rung, setupId: rungOfBefore(before, rung)?.setupId ?? rung.setupId }];
   });
 }
 
@@ -147,21 +147,4 @@ export function keptRung({
     value,
     locked,
   };
-}
-
-/** Why a ladder was made anew. */
-export function changeWords(changes: readonly LadderChange[]): string {
-  const names = (kind: LadderChange['kind']): string[] =>
-    changes.flatMap((change) => ('name' in change && change.kind === kind ? change.name : []));
-  const told = (kind: LadderChange['kind'], words: string): string[] => {
-    const named = names(kind);
-    return named.length === 0 ? [] : [`${named.join(', ')} ${words}`];
-  };
-  return [
-    ...told('bandRemeasured', 'measured again'),
-    ...told('bandNew', 'new in the bag'),
-    ...told('bandGone', 'gone from the bag'),
-    ...(changes.some(({ kind }) => kind === 'body') ? ['another body on file'] : []),
-    ...(changes.some(({ kind }) => kind === 'anchor') ? ['another anchor, or height'] : []),
-  ].join('; ');
 }

@@ -10,7 +10,13 @@ import {
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { LadderInput } from '@wiry-otter/contracts';
-import { inOrder, ladderChanges, type LadderTarget, withLocked } from '@wiry-otter/core';
+import {
+  inOrder,
+  ladderChanges,
+  ladderChangeWords,
+  type LadderTarget,
+  withLocked,
+} from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
@@ -24,7 +30,6 @@ import { WorkbenchStore } from '../workbench/workbench-store';
 import { Gauge } from './gauge';
 import {
   basisOf,
-  changeWords,
   gapsOf,
   keptRung,
   keptRungs,
@@ -86,7 +91,7 @@ export class LadderPanel {
     const input = this.workbench.input();
     if (ladder === undefined || input === null) return '';
     const { basis } = ladder;
-    return changeWords(ladderChanges(basis, basisOf(input, this.workbench.usable())));
+    return ladderChangeWords(ladderChanges(basis, basisOf(input, this.workbench.usable())));
   });
   protected readonly shown = linkedSignal<string, ShownLadder | null>({
     source: computed(() => `${this.subject()} ${this.workbench.keptLadder()?.version ?? 0}`),
@@ -167,7 +172,8 @@ export class LadderPanel {
     }
     const before = this.shown();
     const struck = before?.struck ?? [];
-    const found = rungsOf(input, usable, target, result.value.rungs, uuidv7);
+    const kept = this.workbench.keptLadder()?.rungs ?? [];
+    const found = rungsOf(input, usable, target, result.value.rungs, kept, uuidv7);
     const locked = (before?.rungs ?? []).filter((rung) => rung.locked);
     const rungs = withLocked(found, locked, struck, target);
     if (rungs.length === 0) this.amiss.set('Nothing in the bag lies between these. Try others.');

@@ -1,4 +1,4 @@
-import { withCopies } from '@wiry-otter/core';
+import { type Proposal, withCopies } from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
 import { defaultWidth, foldedRoutes } from './routes';
 import {
@@ -65,6 +65,23 @@ export function withPart(
   const bands =
     part.bandIds?.flatMap((id) => bag.find(({ record }) => record.id === id) ?? []) ?? input.bands;
   return { ...input, bands, state };
+}
+
+/** What taking something that was found sets: its bands, on their routes, at its value of what is varied. */
+export function partOfFound(
+  { exercise, state }: WorkbenchInput,
+  { bandIds, routeIds, varied }: Pick<Proposal, 'bandIds' | 'routeIds' | 'varied'>,
+): Partial<WorkbenchState> {
+  const routes = (exercise.routes ?? []).filter(({ id }) => routeIds.includes(id));
+  return {
+    ...varied,
+    bandIds,
+    routeIds: {
+      ...state.routeIds,
+      ...Object.fromEntries(routes.map((route) => [route.for, route.id])),
+    },
+    linked: false,
+  };
 }
 
 function offered(input: WorkbenchInput, bag: readonly KnownBand[]): Pick<Change, 'id' | 'part'>[] {

@@ -1,5 +1,12 @@
 import type { CompleteSetupDocument, SetupRecord } from '@wiry-otter/contracts';
-import { bandOfCopy, type Body, type PhaseRange, recompose } from '@wiry-otter/core';
+import {
+  bandOfCopy,
+  type Body,
+  type PhaseRange,
+  recompose,
+  type RouteForm,
+  routesLaid,
+} from '@wiry-otter/core';
 import * as z from 'zod';
 import type { KnownBand } from '../../bands/band-law';
 import type { WantedMean } from '../../scene/trace';
@@ -135,17 +142,16 @@ export function stateOf(
   known: readonly KnownBand[],
 ): Partial<WorkbenchState> {
   const { cautions, document, exerciseId, placeId, anchorId, routeId } = setup;
-  const route = document.exercise.routes?.find(({ id }) => id === routeId);
+  const routes = routesLaid(document, routeId);
+  const routeOf = (form: RouteForm): string | null =>
+    routes.find((route) => route.for === form)?.id ?? null;
   return {
     exerciseId,
     placeId,
     anchorId,
     acknowledged: cautions.flatMap(({ seen, text }) => (seen === undefined ? [] : text)),
     bandIds: document.bands.map(({ id }) => bandOfCopy(id)),
-    routeIds: {
-      continuous: route?.for === 'continuous' ? route.id : null,
-      open: route?.for === 'open' ? route.id : null,
-    },
+    routeIds: { continuous: routeOf('continuous'), open: routeOf('open') },
     ...laidAs(document, girth_m, known),
   };
 }
