@@ -390,7 +390,6 @@ export { mountingPulls, pullAtStart } from './safety/help.js';
 export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
 export type { Proposal, ProposalRequest, Varied } from './finder/proposal.js';
 export { proposeSetups } from './finder/propose.js';
-export { variedOn } from './finder/proposal-search.js';
 export { layProposal } from './finder/lay-proposal.js';
 export {
   ladderBasis,

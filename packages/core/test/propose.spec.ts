@@ -56,10 +56,12 @@ function proposalsFor(part: Partial<ProposalRequest<AnchoredExercise>> = {}): Pr
 
 /** A proposal laid as it says. */
 function laid({ present, kit, routes }: ProposalRequest<AnchoredExercise>, one: Proposal) {
-  const { distance_m, slip_m, stance_m } = one.varied;
+  const { distance_m, height_m, slip_m, stance_m } = one.varied;
+  const { anchor = { height_m: 1.2, distance_m: 1.5 } } = present;
   return composeSetup({
     ...present,
-    ...(distance_m === undefined ? {} : { anchor: { height_m: 1.2, distance_m } }),
+    ...(distance_m === undefined ? {} : { anchor: { ...anchor, distance_m } }),
+    ...(height_m === undefined ? {} : { anchor: { ...anchor, height_m } }),
     ...(stance_m === undefined ? {} : { widths: { stance_m } }),
     ...(slip_m === undefined ? {} : { slip_m }),
     routes: routes.filter(({ id }) => one.routeIds.includes(id)),
@@ -123,12 +125,13 @@ describe('proposals', () => {
       routes: under,
       target: { metric: 'mean', value: 250 } as const,
     };
+    const varied = new Set<string>();
     for (const one of proposalsFor(request)) {
-      expect(Object.keys(one.varied)).toEqual([
-        one.routeIds.includes('feet') ? 'stance_m' : 'slip_m',
-      ]);
+      const [name = ''] = Object.keys(one.varied);
+      varied.add(`${one.routeIds.join()} ${name}`);
       expect(solved(request, one).summary.mean).toBeCloseTo(one.value, 6);
     }
+    expect([...varied].sort()).toEqual(['feet slip_m', 'feet stance_m', 'foot slip_m']);
     const hung: AnchoredExercise = {
       ...HANG,
       anchor: { point: 'anchor', kinds: ['bar'], height: 1.25, distance: 0, side: 'over' },
@@ -140,6 +143,32 @@ describe('proposals', () => {
     });
     expect(Object.keys(help?.varied ?? {})).toEqual(['slip_m']);
     expect(help?.value).toBeGreaterThan(0.2);
+  });
+
+  it('vary where the band hangs, how high, and how far it is taken up, where it helps with the weight', () => {
+    const propped: AnchoredExercise = {
+      ...HANG,
+      anchor: { point: 'anchor', kinds: ['rings'], height: 1.2, distance: 0.3 },
+    };
+    const request = {
+      ...REQUEST,
+      present: { ...PRESENT, exercise: propped, anchor: { height_m: 2.2, distance_m: 0.3 } },
+      routes: [{ id: 'knee', for: 'continuous', path: ['anchor', 'kneeR'] } as const],
+      target: { metric: 'assistMean', value: 0.2 } as const,
+      distance: { least: 0.2, most: 0.6 },
+    };
+    const variedOf = (height?: { least: number; most: number }): string[] => {
+      const proposals = proposalsFor({ ...request, height });
+      for (const one of proposals) {
+        const laidAgain = solved(request, one);
+        expect(laidAgain.summary.assistMean).toBeCloseTo(one.value, 6);
+      }
+      return [...new Set(proposals.flatMap(({ varied }) => Object.keys(varied)))].sort();
+    };
+    expect(variedOf({ least: 1.9, most: 2.4 })).toEqual(['distance_m', 'height_m', 'slip_m']);
+    // A bar is where it is.
+    expect(variedOf({ least: 2.2, most: 2.2 })).toEqual(['distance_m', 'slip_m']);
+    expect(variedOf()).toEqual(['distance_m', 'slip_m']);
   });
 
   it('mix loops and tubes where standing elsewhere changes both', () => {

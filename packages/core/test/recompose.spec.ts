@@ -17,7 +17,7 @@ const ROUTES: Route[] = [
   { id: 'choked', for: 'continuous', path: ['anchor', 'gripL', 'gripR'], choked: true },
   { id: 'through', for: 'open', path: ['gripL', 'anchor', 'gripR'] },
 ];
-const EXERCISE: RoutedExercise = { ...(ROW), routes: ROUTES };
+const EXERCISE: RoutedExercise = { ...ROW, routes: ROUTES };
 const LOOP: FittedBand = {
   id: 'reed',
   kind: 'loop',

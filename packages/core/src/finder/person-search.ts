@@ -41,6 +41,8 @@ export interface PersonSearch<Ex extends AnchoredExercise> {
     readonly kind: AnchorKind;
     readonly ratedLoad_N: number | null;
     readonly room_m: number | null;
+    readonly lowest_m: number;
+    readonly highest_m: number;
   } | null;
   readonly preferences: FinderPreferences;
 }
@@ -93,6 +95,7 @@ export function spaceFor<Ex extends RoutedExercise>(
       least: leastStanding(search),
       most: anchor?.room_m ?? STANDING_RANGE.most,
     },
+    height: anchor === null ? undefined : { least: anchor.lowest_m, most: anchor.highest_m },
   };
 }
 

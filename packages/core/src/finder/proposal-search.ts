@@ -4,6 +4,7 @@ import { copiesTaken } from '../rig/band-copies.js';
 import { composeSetup, type FittedBand, otherSide, type Route, routeFor } from '../rig/compose.js';
 import type { SpaceRequest, Varied } from './proposal.js';
 import type { Reach, SearchSpace } from './search.js';
+import { anchorOn, type Way } from './ways.js';
 
 /** Samples of the search; the figures told are worked out at all of the set-up's own. */
 const SAMPLES = 9;
@@ -11,40 +12,21 @@ const SAMPLES = 9;
 export const COARSE_M = 0.05;
 const STANCE = { least: 0.1, most: 0.7 } as const;
 const SLIP = { least: 0, most: 0.5 } as const;
-
-/**
- * What an exercise lets vary on a route: the distance from an anchor at one side, the stance on a
- * band under both feet, else how far the band is gripped below its end, or taken up where it hangs.
- */
-export function variedOn({ anchor }: AnchoredExercise, route: Route): Varied {
-  const { path } = route;
-  if (anchor?.side !== 'over' && anchorOn(anchor, route) !== undefined) return 'distance_m';
-  return path.includes('soleL') && path.includes('soleR') && anchor === undefined
-    ? 'stance_m'
-    : 'slip_m';
-}
-
-/** The point of the anchor that a route runs to; undefined where that is none, or two. */
-function anchorOn(anchor: AnchoredExercise['anchor'], { path }: Route): string | undefined {
-  const names = anchor === undefined ? [] : namesOfAnchor(anchor);
-  const [name, other] = names.filter((one) => path.includes(one));
-  return other === undefined ? name : undefined;
-}
+const NO_RANGE = { least: 0, most: 0 } as const;
 
 /** Least and most of what is varied, m. */
 export function rangeOfVaried<Ex extends AnchoredExercise>(
-  { distance }: Pick<SpaceRequest<Ex>, 'distance'>,
+  { distance, height = NO_RANGE }: Pick<SpaceRequest<Ex>, 'distance' | 'height'>,
   varied: Varied,
 ): { readonly least: number; readonly most: number } {
-  return { distance_m: distance, stance_m: STANCE, slip_m: SLIP }[varied];
+  return { distance_m: distance, height_m: height, stance_m: STANCE, slip_m: SLIP }[varied];
 }
 
 /** Values of what is varied that are looked at first, m. */
 export function coarseValues<Ex extends AnchoredExercise>(
   request: SpaceRequest<Ex>,
-  [route]: readonly [Route, ...Route[]],
+  { varied }: Pick<Way, 'varied'>,
 ): number[] {
-  const varied = variedOn(request.present.exercise, route);
   const { least, most } = rangeOfVaried(request, varied);
   const count = Math.floor((most - least) / COARSE_M + 1e-9) + 1;
   return Array.from({ length: count }, (_, i) => inCentimetres(least + i * COARSE_M));
@@ -53,14 +35,13 @@ export function coarseValues<Ex extends AnchoredExercise>(
 /** The search for a stack of the kit's bands, each on a route of the way that suits its form. */
 export function searchOn<Ex extends AnchoredExercise>(
   request: SpaceRequest<Ex>,
-  way: readonly [Route, ...Route[]],
+  way: Way,
   kit: readonly FittedBand[],
 ): SearchSpace & { readonly count: false } {
   const { bandCost = {}, handling = {}, limits, present } = request;
   const isInPairs = copiesTaken(present.exercise) === 2;
-  const [first] = way;
-  const patterns = way.map((route) => patternOf(route, kit));
-  const composed = way.map((route, i) => {
+  const patterns = way.routes.map((route) => patternOf(route, kit));
+  const composed = way.routes.map((route, i) => {
     const pattern = patterns[i];
     return composeSetup({
       ...present,
@@ -68,7 +49,7 @@ export function searchOn<Ex extends AnchoredExercise>(
       bands: pattern === undefined ? [] : [pattern],
       linked: false,
       // How far the bands are gripped is what is varied then.
-      ...(variedOn(present.exercise, first) === 'slip_m' ? { slip_m: 0 } : {}),
+      ...(way.varied === 'slip_m' ? { slip_m: 0 } : {}),
     });
   });
   const { links: _links, runs: _runs, ...setup } = composed[0] as (typeof composed)[number];
@@ -80,7 +61,7 @@ export function searchOn<Ex extends AnchoredExercise>(
       loads: present.weights ?? [],
       samples: SAMPLES,
     },
-    routes: way.map((route, i) => {
+    routes: way.routes.map((route, i) => {
       const run = composed[i]?.runs[0];
       const path = run?.path ?? route.path;
       const opposite = otherSide({ ...route, path, pinned: run?.pinned });
@@ -113,34 +94,43 @@ function patternOf(route: Route, kit: readonly FittedBand[]): FittedBand | undef
 
 function reachOf<Ex extends AnchoredExercise>(
   request: SpaceRequest<Ex>,
-  way: readonly [Route, ...Route[]],
+  way: Way,
   pattern: FittedBand | undefined,
 ): Reach {
-  const [route] = way;
   const values_m = coarseValues(request, way);
-  const { anchor, body, exercise } = request.present;
-  switch (variedOn(exercise, route)) {
+  switch (way.varied) {
     case 'stance_m':
       return { width: 'stance', values_m };
-    case 'distance_m': {
-      const point = anchorOn(exercise.anchor, route) ?? '';
-      const namesOfPoints = exercise.anchor === undefined ? [] : namesOfAnchor(exercise.anchor);
-      const at = (distance_m: number): readonly number[] =>
-        anchorPoints(exercise, body.stature_m, { height_m: 0, ...anchor, distance_m })[point] ?? [];
-      // The axis along which the person stands off: the one that a metre changes.
-      const axis = ([0, 1, 2] as const).find((a) => at(1)[a] !== at(0)[a]) ?? 0;
-      return {
-        point,
-        along: namesOfPoints.filter((name) => name !== point),
-        axis: (['x', 'y', 'z'] as const)[axis],
-        values_m: values_m.map((value_m) => at(value_m)[axis] ?? NaN),
-      };
-    }
+    case 'distance_m':
+    case 'height_m':
+      return anchorReach(request, way, values_m);
     case 'slip_m': {
       const strands = pattern === undefined ? 1 : naturalStrands(pattern.kind);
       return { takeUp: true, values_m: values_m.map((value_m) => strands * value_m) };
     }
   }
+}
+
+/** The anchor against the person, with the other one of a pair. */
+function anchorReach<Ex extends AnchoredExercise>(
+  { present: { anchor, body, exercise } }: SpaceRequest<Ex>,
+  { routes: [route], varied }: Way,
+  values_m: readonly number[],
+): Reach {
+  const point = anchorOn(exercise.anchor, route) ?? '';
+  const names = exercise.anchor === undefined ? [] : namesOfAnchor(exercise.anchor);
+  const at = (value_m: number): readonly number[] => {
+    const place = { height_m: 0, distance_m: 0, ...anchor, [varied]: value_m };
+    return anchorPoints(exercise, body.stature_m, place)[point] ?? [];
+  };
+  // The axis along which it is moved: the one that a metre changes.
+  const axis = ([0, 1, 2] as const).find((a) => at(1)[a] !== at(0)[a]) ?? 0;
+  return {
+    point,
+    along: names.filter((name) => name !== point),
+    axis: (['x', 'y', 'z'] as const)[axis],
+    values_m: values_m.map((value_m) => at(value_m)[axis] ?? NaN),
+  };
 }
 
 export function inCentimetres(value_m: number): number {

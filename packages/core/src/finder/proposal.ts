@@ -3,7 +3,7 @@ import type { Composition, FittedBand, Route } from '../rig/compose.js';
 import type { SearchLimits, Target } from './search.js';
 
 /** What a proposal sets besides its bands and their routes. */
-export type Varied = 'distance_m' | 'stance_m' | 'slip_m';
+export type Varied = 'distance_m' | 'height_m' | 'stance_m' | 'slip_m';
 
 /** Among what is looked for: a kit, ways to lay it, and what limits it. */
 export interface SpaceRequest<Ex extends AnchoredExercise> {
@@ -26,6 +26,8 @@ export interface SpaceRequest<Ex extends AnchoredExercise> {
   };
   /** Distances to stand at, at least and at most, m. */
   readonly distance: { readonly least: number; readonly most: number };
+  /** Heights at which the anchor can be put, m; stays where it is where they are not given. */
+  readonly height?: { readonly least: number; readonly most: number } | undefined;
 }
 
 /** What is looked for on the workbench. */

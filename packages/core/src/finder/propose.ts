@@ -2,11 +2,12 @@ import { createRigger, type Rigger } from '../demand/solve-setup.js';
 import { type Result, succeed } from '../faults.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
 import { withCopies } from '../rig/band-copies.js';
-import { type Route, routeFor } from '../rig/compose.js';
+import { routeFor } from '../rig/compose.js';
 import { errorOf } from './find-best.js';
 import { find } from './find.js';
 import type { Proposal, ProposalRequest } from './proposal.js';
-import { coarseValues, searchOn, variedOn } from './proposal-search.js';
+import { coarseValues, searchOn } from './proposal-search.js';
+import { type Way, waysOf } from './ways.js';
 import { refined } from './refine-proposal.js';
 import type { FoundCandidate } from './search.js';
 
@@ -43,30 +44,6 @@ export function proposeSetups<Ex extends AnchoredExercise>(
   return succeed(proposals.slice(0, most));
 }
 
-/** The routes of each form alone, and of both together where the same quantity is varied on both. */
-function waysOf<Ex extends AnchoredExercise>({
-  kit,
-  present: { exercise },
-  routes,
-}: ProposalRequest<Ex>): (readonly [Route, ...Route[]])[] {
-  const usable = routes.filter((route) =>
-    kit.some((band) => routeFor([route], band) !== undefined),
-  );
-  const single = usable.map((route) => [route] as const);
-  const pairs = usable
-    .filter((route) => route.for === 'continuous')
-    .flatMap((loops) =>
-      usable
-        .filter((route) => route.for === 'open')
-        .filter((route) => {
-          const varied = variedOn(exercise, route);
-          return varied === variedOn(exercise, loops) && varied !== 'slip_m';
-        })
-        .map((open) => [loops, open] as const),
-    );
-  return [...single, ...pairs];
-}
-
 /**
  * The best of each stack of bands on a way: no way can have more of the best than are told in all.
  *
@@ -74,13 +51,13 @@ function waysOf<Ex extends AnchoredExercise>({
  */
 function proposalsOn<Ex extends AnchoredExercise>(
   request: ProposalRequest<Ex>,
-  way: readonly [Route, ...Route[]],
+  way: Way,
   most: number,
   worst: number,
   rig: Rigger,
 ): Result<Proposal[]> {
   const kit = request.kit.filter((band) =>
-    way.some((route) => routeFor([route], band) !== undefined),
+    way.routes.some((route) => routeFor([route], band) !== undefined),
   );
   const search = { ...searchOn(request, way, kit), target: request.target };
   for (const top of LOOKED_THROUGH) {
@@ -123,7 +100,7 @@ function laidIn(key: string): string {
  */
 function bestOfStack<Ex extends AnchoredExercise>(
   request: ProposalRequest<Ex>,
-  way: readonly [Route, ...Route[]],
+  way: Way,
   candidates: readonly FoundCandidate[],
   rig: Rigger,
 ): Proposal | undefined {
@@ -134,7 +111,7 @@ function bestOfStack<Ex extends AnchoredExercise>(
   const bandIds = withCopies(request.present.exercise, ids);
   const bands = bandIds.flatMap((id) => request.kit.find((band) => band.id === id) ?? []);
   // One form alone has a way of its own.
-  const isOnBoth = way.every((route) =>
+  const isOnBoth = way.routes.every((route) =>
     bands.some((band) => routeFor([route], band) !== undefined),
   );
   if (!isOnBoth) return undefined;
@@ -143,7 +120,7 @@ function bestOfStack<Ex extends AnchoredExercise>(
     const nearest = refined(request, way, bands, coarse_m[Number(key.split('|')[0])], rig);
     if (nearest === undefined) continue;
     const off = errorOf(request.target, nearest.value) - errorOf(request.target, value);
-    return { routeIds: way.map(({ id }) => id), bandIds, ...nearest, cost: cost + off };
+    return { routeIds: way.routes.map(({ id }) => id), bandIds, ...nearest, cost: cost + off };
   }
   return undefined;
 }

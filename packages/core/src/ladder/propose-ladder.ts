@@ -1,10 +1,11 @@
 import { type Result, succeed } from '../faults.js';
 import type { SpaceRequest, Varied } from '../finder/proposal.js';
-import { coarseValues, searchOn, variedOn } from '../finder/proposal-search.js';
+import { coarseValues, searchOn } from '../finder/proposal-search.js';
+import { usualWayOf, type Way } from '../finder/ways.js';
 import type { Gap, LadderTarget } from '../finder/search.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
 import { withCopies } from '../rig/band-copies.js';
-import { type FittedBand, type Route, ROUTE_FORMS, routeFor } from '../rig/compose.js';
+import { type FittedBand, routeFor } from '../rig/compose.js';
 import { findLadder } from './find-ladder.js';
 import { gapsBetween } from './gaps.js';
 
@@ -41,36 +42,16 @@ export function proposeLadder<Ex extends AnchoredExercise>(
   request: LadderRequest<Ex>,
 ): Result<ProposedLadder> {
   const { kit, notchFirst = false, target } = request;
-  const way = wayOf(request);
+  const way = usualWayOf(request);
   if (way === undefined) return succeed({ rungs: [], gaps: gapsBetween(target, []) });
   const rungs = notchFirst ? byNotches(request, way) : rungsOf(request, way, kit, target);
   return rungs.ok ? succeed({ rungs: rungs.value, gaps: gapsBetween(target, rungs.value) }) : rungs;
 }
 
-/** The first route of each form that has bands, where what is varied is the same on both. */
-export function wayOf<Ex extends AnchoredExercise>({
-  kit,
-  present: { exercise },
-  routes,
-}: LadderRequest<Ex>): readonly [Route, ...Route[]] | undefined {
-  const forms = ROUTE_FORMS.flatMap(
-    (form) =>
-      routes.find(
-        (route) => route.for === form && kit.some((band) => routeFor([route], band) !== undefined),
-      ) ?? [],
-  );
-  const [first, second] = forms;
-  if (first === undefined) return undefined;
-  const varied = variedOn(exercise, first);
-  const together =
-    second !== undefined && varied !== 'slip_m' && variedOn(exercise, second) === varied;
-  return together ? [first, second] : [first];
-}
-
 /** One band after the other, the slimmest first, each from where the one before ends. */
 function byNotches<Ex extends AnchoredExercise>(
   request: LadderRequest<Ex>,
-  way: readonly [Route, ...Route[]],
+  way: Way,
 ): Result<ProposedRung[]> {
   const { target } = request;
   const single = { ...request, limits: { ...request.limits, maxBands: 1 } };
@@ -100,19 +81,24 @@ const BARE: ProposedRung = { key: 'bare', bandIds: [], routeIds: [], varied: {},
 
 function rungsOf<Ex extends AnchoredExercise>(
   request: LadderRequest<Ex>,
-  way: readonly [Route, ...Route[]],
+  way: Way,
   kit: readonly FittedBand[],
   target: LadderTarget,
 ): Result<ProposedRung[]> {
-  const suited = way.filter((route) => kit.some((band) => routeFor([route], band) !== undefined));
+  const suited = way.routes.filter((route) =>
+    kit.some((band) => routeFor([route], band) !== undefined),
+  );
   const [first, ...others] = suited;
   if (first === undefined) return succeed([]);
   const laid = kit.filter((band) => routeFor(suited, band) !== undefined);
-  const { count: _count, ...space } = searchOn(request, [first, ...others], laid);
+  const { count: _count, ...space } = searchOn(
+    request,
+    { ...way, routes: [first, ...others] },
+    laid,
+  );
   const found = findLadder({ ...space, target });
   if (!found.ok) return found;
   const values_m = coarseValues(request, way);
-  const varied = variedOn(request.present.exercise, way[0]);
   return succeed(
     found.value.rungs.map(({ key, value }): ProposedRung => {
       const [at = '', laid = ''] = key.split('|');
@@ -125,7 +111,7 @@ function rungsOf<Ex extends AnchoredExercise>(
           pairs.map(([id]) => id),
         ),
         routeIds: [...new Set(pairs.map(([, route]) => route))],
-        varied: { [varied]: values_m[Number(at)] as number },
+        varied: { [way.varied]: values_m[Number(at)] as number },
         value,
       };
     }),

@@ -1,11 +1,12 @@
 import { type Band, naturalStrands } from '../elastic/band.js';
 import { strandForce } from '../elastic/strand-law.js';
 import { searchOn } from '../finder/proposal-search.js';
+import { usualWayOf } from '../finder/ways.js';
 import { layOptions } from '../finder/options.js';
 import type { Gap, LadderSearch, LadderTarget } from '../finder/search.js';
 import { gapsBetween } from '../ladder/gaps.js';
 import { fillPool } from '../ladder/ladder-pool.js';
-import { type LadderRequest, wayOf } from '../ladder/propose-ladder.js';
+import { type LadderRequest } from '../ladder/propose-ladder.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
 import { type FittedBand, routeFor } from '../rig/compose.js';
 
@@ -110,9 +111,9 @@ function valuesOf<Ex extends AnchoredExercise>(
   const kit = [...(band === undefined ? [] : [band]), ...request.kit].sort((a, b) =>
     a.id < b.id ? -1 : 1,
   );
-  const way = wayOf({ ...request, kit });
+  const way = usualWayOf({ ...request, kit });
   if (way === undefined) return bareRung(request.target);
-  const suited = kit.filter((one) => routeFor(way, one) !== undefined);
+  const suited = kit.filter((one) => routeFor(way.routes, one) !== undefined);
   if (band !== undefined && !suited.includes(band)) return [];
   const { count: _count, ...space } = searchOn({ ...request, kit }, way, suited);
   const search: LadderSearch = { ...space, target: request.target };

@@ -27,6 +27,7 @@ export function changeOverWords(
   const ownStance_m = defaultWidth(exercise, 'stance') * (state.body ?? person).stature_m;
   const by = {
     distance: centimetres(part.distance_m, state.distance_m),
+    height: centimetres(part.height_m, state.height_m),
     slip: centimetres(part.slip_m, state.slip_m),
     stance: centimetres(part.stance_m ?? undefined, state.stance_m ?? ownStance_m),
   };
@@ -43,6 +44,9 @@ export function changeOverWords(
     ...(by.distance === 0
       ? []
       : [`${Math.abs(by.distance)} cm ${by.distance > 0 ? 'back' : 'closer'}`]),
+    ...(by.height === 0
+      ? []
+      : [`anchor ${Math.abs(by.height)} cm ${by.height > 0 ? 'higher' : 'lower'}`]),
     ...(by.slip === 0 ? [] : [slipWords(by.slip, gripped)]),
     ...(by.stance === 0
       ? []

@@ -78,12 +78,12 @@ export function lineOf(
   if (!('document' in solved)) return undefined;
   if (solved.cautions.some(({ level }) => level === 'refuse')) return undefined;
   return {
-    id: `${routeIds.join()} ${bandIds.join(' ')}`,
+    id: [...routeIds, ...bandIds, ...Object.keys(proposal.varied)].join(' '),
     part,
     bands: changed.bands,
     words: [
       ...variedWords(proposal, rangeOf(input, usable, part, solved), routes.some(isGripped)),
-      ...routes.map(({ title }) => title),
+      ...new Set(routes.map(({ title }) => title)),
     ].join(', '),
     solved,
     warnings: solved.cautions.filter(({ level }) => level === 'warn'),
@@ -107,7 +107,7 @@ function rangeOf(
   part: Partial<WorkbenchState>,
   { solved }: SolvedWorkbench,
 ): number {
-  const name = (['distance_m', 'slip_m', 'stance_m'] as const).find(
+  const name = (['distance_m', 'height_m', 'slip_m', 'stance_m'] as const).find(
     (one) => typeof part[one] === 'number',
   );
   if (name === undefined) return 0;
@@ -127,7 +127,7 @@ function isGripped({ path }: { readonly path: readonly string[] }): boolean {
 
 /** Where to stand or grip, with the range in which it comes out alike. */
 function variedWords(
-  { varied: { distance_m, slip_m, stance_m } }: Proposal,
+  { varied: { distance_m, height_m, slip_m, stance_m } }: Proposal,
   half_m: number,
   gripped: boolean,
 ): string[] {
@@ -138,6 +138,7 @@ function variedWords(
     return from === to ? `${from} cm` : `${from}–${to} cm`;
   };
   if (distance_m !== undefined) return [`${centimetres(distance_m)} from the anchor`];
+  if (height_m !== undefined) return [`hung at ${centimetres(height_m)}`];
   if (stance_m !== undefined) return [`feet ${centimetres(stance_m)} apart`];
   if (slip_m !== undefined) {
     if (!gripped) return slip_m === 0 ? [] : [`taken up ${centimetres(slip_m)}`];
