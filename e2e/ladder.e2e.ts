@@ -59,6 +59,21 @@ test('a ladder with a gap is made, climbed by key, kept, and what would close th
     await expect(scene(page).locator('button[aria-pressed=true]').first()).toBeVisible();
   });
 
+  await test.step('the flag is dragged to another rung', async () => {
+    // The heaviest is on top: this is the fourth from below.
+    const fourth = loads.nth(-4);
+    await fourth.scrollIntoViewIfNeeded();
+    const from = await flag.boundingBox();
+    const to = await fourth.boundingBox();
+    if (from === null || to === null) throw new Error('out of sight');
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 4 });
+    await page.mouse.up();
+    await expect(flag).toHaveAttribute('aria-valuenow', '3');
+    await expect(fourth).toHaveAttribute('aria-current', 'true');
+  });
+
   await test.step('a struck rung leaves a gap, a locked one stays', async () => {
     const before = await loads.count();
     await rungs

@@ -23,9 +23,13 @@ async function clearBands(page: Page): Promise<void> {
   for (let i = (await on.count()) - 1; i >= 0; i--) await on.nth(i).click();
 }
 
+/** What can stand beside the scene; the figures bear the mark of their cautions. */
+const panelOf = (page: Page, name: string) =>
+  page.getByRole('button', { name: new RegExp(`^${name}`) });
+
 /** Opens the finder beside the scene. */
 async function openFind(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Find', exact: true }).click();
+  await panelOf(page, 'Find').click();
 }
 
 const mean = async (page: Page): Promise<number> =>
@@ -321,6 +325,59 @@ test('a set-up is found for a wanted pull, seen in the scene, taken, and undone'
   });
 });
 
+test('a fly takes two equal bands, one on each side: found, taken, saved, made a ladder of', async ({
+  page,
+}) => {
+  await openWorkbench(page, 'Tobias Quill');
+  await chooseExercise(page, 'Fly');
+  await clearBands(page);
+
+  await test.step('a tap puts both on, and another takes both off', async () => {
+    await band(page, 'Minnow').click();
+    await expect(page.getByRole('textbox', { name: 'Name of the set-up' })).toHaveValue(
+      /^2 × Minnow at/,
+    );
+    await band(page, 'Minnow').click();
+    await expect(page.getByRole('button', { name: 'Save set-up' })).toBeDisabled();
+  });
+
+  await test.step('only what there are two of is found', async () => {
+    await openFind(page);
+    await page.getByRole('spinbutton', { name: /^Wanted,/ }).fill('30');
+    await page.getByRole('button', { name: 'Search' }).click();
+    const lines = page.getByRole('list', { name: 'Found' }).getByRole('button');
+    await expect(lines.first()).toContainText(/2 × Willow on/);
+    for (const words of await lines.allTextContents()) {
+      expect(words).not.toContain('Heron');
+      expect(words.match(/mean (\d+)/)?.[1]).toBeDefined();
+    }
+    await lines.first().click();
+    await panelOf(page, 'Figures').click();
+    const name = page.getByRole('textbox', { name: 'Name of the set-up' });
+    await expect(name).toHaveValue(/^2 × Willow at/);
+    await seeToWarnings(page);
+    await page.getByRole('button', { name: 'Save set-up' }).click();
+    await expect(page.getByText(/^2 × Willow at .*: ready/)).toBeVisible();
+  });
+
+  await test.step('it comes back off the record as it was', async () => {
+    await page.reload();
+    await expect(page.getByRole('textbox', { name: 'Name of the set-up' })).toHaveValue(
+      /^2 × Willow at/,
+    );
+  });
+
+  await test.step('its ladder is of pairs', async () => {
+    await panelOf(page, 'Ladder').click();
+    await page.getByRole('button', { name: 'Make a ladder' }).click();
+    const rungs = page.getByRole('list', { name: /^Rungs/ }).getByRole('button', { name: /^Load/ });
+    await expect(rungs.first()).toBeVisible();
+    for (const rung of await rungs.all()) {
+      await expect(rung).toHaveAccessibleName(/^Load 2 × /);
+    }
+  });
+});
+
 test('help with a pull-up is found for the levels of the bag, as the trainer prefers', async ({
   page,
 }) => {
@@ -333,9 +390,13 @@ test('help with a pull-up is found for the levels of the bag, as the trainer pre
   const first = page.getByRole('list', { name: 'Found' }).getByRole('button').first();
   await expect(first).toContainText(/(29|30|31) %/);
   await page.getByText(/^Preferring fewest bands/).click();
+  const kept = page.waitForResponse(/finder-preferences$/);
   await page.getByRole('button', { name: 'easy to mount' }).click();
   await expect(page.getByText(/^Preferring easy to mount/)).toBeVisible();
   await expect(first).toBeVisible();
+  await kept;
+  // It is the trainer's, not the device's.
+  await page.evaluate(() => localStorage.clear());
   await page.reload();
   await openFind(page);
   await expect(page.getByText(/^Preferring easy to mount/)).toBeVisible();

@@ -27,6 +27,11 @@ export function demandInUnit(value: number, demandUnit: 'N' | 'N·m', unit: Forc
   return demandUnit === 'N' ? fromNewtons(value, unit) : value;
 }
 
+/** A figure written in the unit that forces are shown in, as the demand's own: N or N·m. */
+export function demandOfUnit(figure: number, demandUnit: 'N' | 'N·m', unit: ForceUnit): number {
+  return demandUnit === 'N' ? figure / fromNewtons(1, unit) : figure;
+}
+
 /** A demand: forces in the person's unit, moments in N·m. */
 export function demandQuantity(
   value: number,

@@ -9,15 +9,8 @@ import {
   signal,
   untracked,
 } from '@angular/core';
-import {
-  askedOf,
-  type EqualWeight,
-  fromNewtons,
-  setupTitle,
-  solveSetup,
-  writeForce,
-} from '@wiry-otter/core';
-import { demandInUnit, demandQuantity, pulledWord } from '../../drawing/figures';
+import { askedOf, type EqualWeight, setupTitle, solveSetup, writeForce } from '@wiry-otter/core';
+import { demandInUnit, demandOfUnit, demandQuantity, pulledWord } from '../../drawing/figures';
 import { QuantityText } from '../../drawing/quantity';
 import { NumberInput } from '../../forms/number-input';
 import { ClearanceNote } from '../../people/clearance-note';
@@ -178,10 +171,9 @@ export class FiguresPanel {
   protected setWanted(end: 'from' | 'to', value: number | null): void {
     const present = this.workbench.wanted();
     if (value === null || !(value > 0)) return this.workbench.setWanted(null);
-    const isForce = this.workbench.demandUnit() === 'N';
-    const N = isForce ? value / fromNewtons(1, this.workbench.unit()) : value;
-    const wanted = { from: present?.from ?? N, to: present?.to ?? N, [end]: N };
-    this.workbench.setWanted(wanted.from <= wanted.to ? wanted : { from: N, to: N });
+    const mean = demandOfUnit(value, this.workbench.demandUnit(), this.workbench.unit());
+    const wanted = { from: present?.from ?? mean, to: present?.to ?? mean, [end]: mean };
+    this.workbench.setWanted(wanted.from <= wanted.to ? wanted : { from: mean, to: mean });
   }
 
   protected wantedFigure(end: 'from' | 'to'): string {

@@ -1,5 +1,6 @@
 import { computed, inject, Injectable, linkedSignal, resource, signal } from '@angular/core';
-import { fromNewtons, type Metric, type Target } from '@wiry-otter/core';
+import type { Metric, Target } from '@wiry-otter/core';
+import { demandOfUnit } from '../../drawing/figures';
 import { firstValueFrom } from 'rxjs';
 import { StudioApi } from '../../api/studio-api';
 import { WorkbenchStore } from '../workbench/workbench-store';
@@ -79,7 +80,7 @@ export class Wishes {
     const wanted = this.wanted();
     if (wanted === null || !(wanted > 0)) return null;
     if (metric === 'assistMean') return { metric, value: wanted / 100 };
-    const isForce = this.workbench.demandUnit() === 'N';
-    return { metric, value: isForce ? wanted / fromNewtons(1, this.workbench.unit()) : wanted };
+    const [demandUnit, unit] = [this.workbench.demandUnit(), this.workbench.unit()];
+    return { metric, value: demandOfUnit(wanted, demandUnit, unit) };
   }
 }

@@ -21,12 +21,13 @@ describe('gauge', () => {
   let host: HTMLElement;
   let flagged: string[];
 
-  const show = (flaggedKey: string | null, load = 0): void => {
+  const show = (flaggedKey: string | null, load = 0, metric = 'mean'): void => {
     const fixture = TestBed.createComponent(Gauge);
     const inputs = {
       rungs,
       gaps: [{ below: 55, above: 80, ratio: 80 / 55 }],
       step: 0.1,
+      metric,
       unit: 'N',
       demandUnit: 'N',
       flaggedKey,
@@ -63,6 +64,15 @@ describe('gauge', () => {
     press('End');
     press('x');
     expect(flagged).toEqual(['stout', 'slim', 'slim', 'stout']);
+  });
+
+  it('tells what it climbs by, where that is not the mean', () => {
+    show('middle');
+    expect(host.textContent).not.toContain('start');
+    show('middle', 0, 'start');
+    expect(host.textContent).toContain('start 80');
+    show('middle', 0, 'assistMean');
+    expect(host.textContent).toContain('5500 % help');
   });
 
   it('stands on the rung nearest in load where none is set', () => {

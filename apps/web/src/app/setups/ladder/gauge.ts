@@ -8,7 +8,7 @@ import {
   output,
   viewChild,
 } from '@angular/core';
-import { type ForceUnit, type Gap } from '@wiry-otter/core';
+import { type ForceUnit, type Gap, type Metric } from '@wiry-otter/core';
 import { demandInUnit } from '../../drawing/figures';
 import { PointerMoves } from '../../drawing/pointer-moves';
 import type { Rung } from './ladder-model';
@@ -27,7 +27,8 @@ type Mark =
       readonly rung: Rung;
       readonly figure: string;
       readonly spread: string;
-      readonly help: string | null;
+      /** What the ladder climbs by, where that is not the mean. */
+      readonly climbed: string | null;
     }
   | { readonly kind: 'gap'; readonly words: string; readonly height: number; readonly gap: Gap };
 
@@ -47,6 +48,8 @@ export class Gauge {
   readonly gaps = input.required<readonly Gap[]>();
   /** Share, or difference of help, that a step may be. */
   readonly step = input.required<number>();
+  /** What the ladder climbs by. */
+  readonly metric = input.required<Metric>();
   readonly unit = input.required<ForceUnit>();
   readonly demandUnit = input.required<'N' | 'N·m'>();
   /** Key of the rung that is flagged; null where the flag stands on none. */
@@ -92,10 +95,7 @@ export class Gauge {
         rung,
         figure: this.write(rung.load),
         spread: this.write(rung.std),
-        help:
-          rung.value !== rung.load && rung.value <= 1
-            ? `${(100 * rung.value).toFixed(0)} % help`
-            : null,
+        climbed: this.climbedWords(rung.value),
       });
     });
     return marks.reverse();
@@ -171,6 +171,14 @@ export class Gauge {
           : `gap of ${(100 * difference).toFixed(0)} points of help`,
       height: Math.min(HIGHEST_GAP_PX, GAP_PX * Math.max(1, steps - 0.5)),
     };
+  }
+
+  private climbedWords(value: number): string | null {
+    const metric = this.metric();
+    if (metric === 'mean') return null;
+    return metric === 'assistMean'
+      ? `${(100 * value).toFixed(0)} % help`
+      : `${metric} ${this.write(value)}`;
   }
 
   private write(value: number): string {

@@ -1,106 +1,35 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  linkedSignal,
-  untracked,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Router } from '@angular/router';
-import { Store } from '@ngrx/store';
-import type { LadderInput } from '@wiry-otter/contracts';
-import {
-  inOrder,
-  ladderChanges,
-  ladderChangeWords,
-  type LadderTarget,
-  withLocked,
-} from '@wiry-otter/core';
-import { v7 as uuidv7 } from 'uuid';
-import { Sending } from '../../api/sending';
-import { StudioApi } from '../../api/studio-api';
-import { demandInUnit } from '../../drawing/figures';
+import type { Metric } from '@wiry-otter/core';
+import { demandInUnit, demandOfUnit } from '../../drawing/figures';
 import { NumberInput } from '../../forms/number-input';
-import { noticeActions } from '../../state/notices';
-import { studioActions } from '../../state/studio';
-import { BROKEN_WORDS, Finder } from '../../workers/finder';
-import { TrainerPreferences } from '../find/trainer-preferences';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { Gauge } from './gauge';
-import {
-  basisOf,
-  gapsOf,
-  keptRung,
-  keptRungs,
-  ladderRequestOf,
-  type Rung,
-  rungsOf,
-} from './ladder-model';
+import type { Rung } from './ladder-model';
+import { LadderStore } from './ladder-store';
 
-/** Shares of the set-up in force between which a ladder is made unless the trainer says otherwise. */
-const USUAL = { from: 0.6, to: 1.6, step: 0.1, help: 0.6, helpStep: 0.05 } as const;
-/** Where nothing is in force yet, N or N·m. */
-const USUAL_MEAN = 80;
-
-/** What the ladder shows: its rungs, and whether it is kept as it stands. */
-interface ShownLadder {
-  readonly target: LadderTarget;
-  readonly notchFirst: boolean;
-  readonly rungs: readonly Rung[];
-  readonly struck: readonly string[];
-  readonly kept: boolean;
-}
+const METRIC_WORDS: Readonly<Record<Metric, string>> = {
+  assistMean: 'help',
+  mean: 'the mean',
+  start: 'the start',
+  end: 'the end',
+  peak: 'the peak',
+};
 
 /** A whole rack of loads from the bag: made, kept, climbed by the flag. */
 @Component({
   selector: 'otter-ladder-panel',
   imports: [Gauge, NumberInput],
+  providers: [LadderStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './ladder-panel.html',
 })
 export class LadderPanel {
   protected readonly workbench = inject(WorkbenchStore);
-  private readonly finder = inject(Finder);
-  private readonly api = inject(StudioApi);
-  private readonly global = inject(Store);
+  protected readonly store = inject(LadderStore);
   private readonly router = inject(Router);
-  private readonly preferences = inject(TrainerPreferences).present;
+  protected readonly metricWords = METRIC_WORDS;
 
-  protected readonly sending = new Sending();
-  protected readonly busy = this.finder.busy;
-  private readonly subject = computed(
-    () =>
-      `${this.workbench.person()?.id} ${this.workbench.exercise()?.id} ${this.workbench.place()?.id}`,
-  );
-  protected readonly isHelped = computed(() => this.workbench.exercise()?.bodyweight === true);
-  protected readonly target = linkedSignal<string, LadderTarget>({
-    source: this.subject,
-    computation: () => untracked(() => this.usualTarget()),
-  });
-  protected readonly notchFirst = linkedSignal(
-    () => this.workbench.keptLadder()?.notchFirst ?? this.workbench.person()?.goal === 'rehab',
-  );
-  protected readonly amiss = linkedSignal<string, string | null>({
-    source: this.subject,
-    computation: () => null,
-  });
-  /** What has changed since the ladder was kept; nothing where it stands. */
-  protected readonly stale = computed(() => {
-    const ladder = this.workbench.keptLadder();
-    const input = this.workbench.input();
-    if (ladder === undefined || input === null) return '';
-    const { basis } = ladder;
-    return ladderChangeWords(ladderChanges(basis, basisOf(input, this.workbench.usable())));
-  });
-  protected readonly shown = linkedSignal<string, ShownLadder | null>({
-    source: computed(() => `${this.subject()} ${this.workbench.keptLadder()?.version ?? 0}`),
-    computation: () => untracked(() => this.keptLadder()),
-  });
-  protected readonly gaps = computed(() => {
-    const shown = this.shown();
-    return shown === null ? [] : gapsOf(shown.rungs, shown.target);
-  });
   /** The rung that is set; none where the workbench shows something else. */
   protected readonly flaggedKey = computed(() => {
     const set = this.workbench.set();
@@ -111,15 +40,15 @@ export class LadderPanel {
           name === 'routeIds' ||
           JSON.stringify(set[name as keyof typeof set]) === JSON.stringify(value),
       );
-    return this.shown()?.rungs.find(same)?.key ?? null;
+    return this.store.shown()?.rungs.find(same)?.key ?? null;
   });
   /** Ends of the gaps beyond the first and the last rung. */
   protected readonly endWords = computed(() => {
-    const shown = this.shown();
+    const shown = this.store.shown();
     const [first, last] = [shown?.rungs[0], shown?.rungs.at(-1)];
     if (shown === null || first === undefined || last === undefined) return [];
     const { from, to } = shown.target;
-    const gaps = this.gaps();
+    const gaps = this.store.gaps();
     const has = (value: number, other: number): boolean =>
       gaps.some((gap) => [gap.above, gap.below].every((end) => end === value || end === other));
     return [
@@ -134,178 +63,45 @@ export class LadderPanel {
     ];
   });
 
-  constructor() {
-    // A ladder of before is made anew when it is next needed: that is now.
-    effect(() => {
-      if (this.stale() !== '' && this.shown()?.kept === true) untracked(() => void this.make());
-    });
-  }
-
-  protected set(part: Partial<LadderTarget>): void {
-    this.target.update((present) => ({ ...present, ...part }));
-  }
-
-  protected async make(): Promise<void> {
-    const input = this.workbench.input();
-    const target = this.target();
-    if (input === null) return;
-    const isDown = target.metric === 'assistMean';
-    if (!(target.step > 0) || (isDown ? target.from <= target.to : target.from >= target.to)) {
-      this.amiss.set('Say from where to where, and in steps of more than 0.');
-      return;
-    }
-    this.amiss.set(null);
-    const subject = this.subject();
-    const usable = this.workbench.usable();
-    const notchFirst = this.notchFirst();
-    const request = ladderRequestOf(input, usable, target, this.preferences(), notchFirst);
-    const outcome = await this.finder.ask({ kind: 'ladder', request });
-    if (outcome.kind === 'broken') this.amiss.set(BROKEN_WORDS);
-    if (outcome.kind !== 'done' || subject !== this.subject()) return;
-    const { result } = outcome;
-    if (!result.ok) {
-      const words = result.faults.map(
-        ({ expected, found }) => `found ${found}, expected ${expected}`,
-      );
-      this.amiss.set(`No ladder can be made: ${words.join('; ')}.`);
-      return;
-    }
-    const before = this.shown();
-    const struck = before?.struck ?? [];
-    const kept = this.workbench.keptLadder()?.rungs ?? [];
-    const found = rungsOf(input, usable, target, result.value.rungs, kept, uuidv7);
-    const locked = (before?.rungs ?? []).filter((rung) => rung.locked);
-    const rungs = withLocked(found, locked, struck, target);
-    if (rungs.length === 0) this.amiss.set('Nothing in the bag lies between these. Try others.');
-    this.shown.set({ target, notchFirst, rungs, struck, kept: false });
-  }
-
-  protected cancel(): void {
-    this.finder.cancel();
-  }
-
   protected load(rung: Rung): void {
     this.workbench.take('rung', rung.part);
   }
 
-  protected toggleLock(rung: Rung): void {
-    this.change((rungs) =>
-      rungs.map((one) => (one.key === rung.key ? { ...one, locked: !one.locked } : one)),
-    );
-  }
-
-  protected strike(rung: Rung): void {
-    this.change(
-      (rungs) => rungs.filter(({ key }) => key !== rung.key),
-      (struck) => [...struck, rung.key],
-    );
-  }
-
-  /** Brings back what was struck out, the next time the ladder is made. */
-  protected forgetStruck(): void {
-    this.change(
-      (rungs) => rungs,
-      () => [],
-    );
-    void this.make();
-  }
-
   /** What to buy is found over ladders that are kept. */
   protected askGap(): void {
-    if (this.shown()?.kept === true) void this.router.navigate(['/buy']);
-    else this.keep(() => void this.router.navigate(['/buy']));
+    if (this.store.shown()?.kept === true) void this.router.navigate(['/buy']);
+    else this.store.keep(() => void this.router.navigate(['/buy']));
   }
 
-  protected keep(then: () => void = () => undefined): void {
-    const shown = this.shown();
-    const input = this.ladderInput();
-    if (shown === null || input === null) return;
-    const id = this.workbench.keptLadder()?.id ?? uuidv7();
-    this.sending.send(
-      () => this.api.putLadder(id, input),
-      (ladder) => {
-        this.global.dispatch(studioActions.ladderSaved({ ladder }));
-        const moved =
-          ladder.moved === null
-            ? ''
-            : ` The prescription moved from ${ladder.moved.from} to ${ladder.moved.to}.`;
-        const text = `Ladder of ${ladder.rungs.length} rungs kept.${moved}`;
-        this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
-        if (ladder.moved !== null) this.global.dispatch(studioActions.load());
-        then();
-      },
-    );
+  /** What the ends of the ladder are asked for in. */
+  protected readonly endUnit = computed(() => (this.isHelp() ? '%' : this.workbench.demandWord()));
+
+  protected endFigure(value: number): string {
+    if (this.isHelp()) return (100 * value).toFixed(0);
+    return Number(this.inUnit(value).toFixed(1)).toString();
   }
 
-  protected putAway(): void {
-    const ladder = this.workbench.keptLadder();
-    if (ladder === undefined) return;
-    this.sending.send(
-      () => this.api.removeLadder(ladder.id),
-      (removed) => this.global.dispatch(studioActions.ladderSaved({ ladder: removed })),
-    );
+  protected setEnd(end: 'from' | 'to', figure: number | null): void {
+    const [demandUnit, unit] = [this.workbench.demandUnit(), this.workbench.unit()];
+    const given = figure ?? 0;
+    this.store.set({ [end]: this.isHelp() ? given / 100 : demandOfUnit(given, demandUnit, unit) });
   }
 
-  protected write(value: number): string {
-    if (this.shown()?.target.metric === 'assistMean') return `${(100 * value).toFixed(0)} %`;
-    const unit = this.workbench.demandUnit();
-    return demandInUnit(value, unit, this.workbench.unit()).toFixed(unit === 'N' ? 0 : 1);
+  protected climbBy(metric: string): void {
+    const chosen = this.store.metrics().find((one) => one === metric);
+    if (chosen !== undefined) this.store.climbBy(chosen);
   }
 
-  private change(
-    rungs: (present: readonly Rung[]) => readonly Rung[],
-    struck: (present: readonly string[]) => readonly string[] = (present) => present,
-  ): void {
-    this.shown.update((shown) =>
-      shown === null
-        ? null
-        : { ...shown, kept: false, rungs: rungs(shown.rungs), struck: struck(shown.struck) },
-    );
+  private write(value: number): string {
+    if (this.store.shown()?.target.metric === 'assistMean') return `${(100 * value).toFixed(0)} %`;
+    return this.inUnit(value).toFixed(this.workbench.demandUnit() === 'N' ? 0 : 1);
   }
 
-  private keptLadder(): ShownLadder | null {
-    const ladder = this.workbench.keptLadder();
-    const input = this.workbench.input();
-    if (ladder === undefined || input === null) return null;
-    const girth_m = this.workbench.girthOf(ladder);
-    const rungs = keptRungs(input, this.workbench.usable(), ladder, girth_m);
-    const { notchFirst, struck, target } = ladder;
-    return { target, notchFirst, struck, rungs: inOrder(rungs, target), kept: true };
+  private isHelp(): boolean {
+    return this.store.target().metric === 'assistMean';
   }
 
-  private ladderInput(): LadderInput | null {
-    const shown = this.shown();
-    const input = this.workbench.input();
-    const place = this.workbench.place();
-    if (shown === null || input === null || place === undefined) return null;
-    const { notchFirst, rungs, struck, target } = shown;
-    return {
-      version: this.workbench.keptLadder()?.version ?? 0,
-      personId: input.person.id,
-      exerciseId: input.exercise.id,
-      placeId: place.id,
-      anchorId: input.exercise.anchor === undefined ? null : (input.anchor?.id ?? null),
-      target,
-      notchFirst,
-      gaps: [...this.gaps()],
-      struck: [...struck],
-      basis: basisOf(input, this.workbench.usable()) as LadderInput['basis'],
-      rungs: rungs.map(keptRung),
-    };
-  }
-
-  private usualTarget(): LadderTarget {
-    const kept = this.workbench.keptLadder()?.target;
-    if (kept !== undefined) return kept;
-    const { from, help, helpStep, step, to } = USUAL;
-    if (this.isHelped()) return { metric: 'assistMean', from: help, to: 0, step: helpStep };
-    const mean = this.workbench.inForce()?.figures.mean ?? USUAL_MEAN;
-    const round = (value: number): number => Math.round(value / 5) * 5;
-    return {
-      metric: 'mean',
-      from: Math.max(5, round(mean * from)),
-      to: Math.max(10, round(mean * to)),
-      step,
-    };
+  private inUnit(value: number): number {
+    return demandInUnit(value, this.workbench.demandUnit(), this.workbench.unit());
   }
 }
