@@ -66,11 +66,11 @@ describe('gauge', () => {
     expect(flagged).toEqual(['stout', 'slim', 'slim', 'stout']);
   });
 
-  it('tells what it climbs by, where that is not the mean', () => {
+  it('tells the mean beside what it climbs by, and help beside the mean', () => {
     show('middle');
-    expect(host.textContent).not.toContain('start');
+    expect(host.textContent).not.toContain('mean');
     show('middle', 0, 'start');
-    expect(host.textContent).toContain('start 80');
+    expect(host.textContent).toContain('mean 80 ±1');
     show('middle', 0, 'assistMean');
     expect(host.textContent).toContain('5500 % help');
   });

@@ -25,10 +25,12 @@ type Mark =
       readonly kind: 'rung';
       readonly index: number;
       readonly rung: Rung;
+      /** The load that the ladder climbs by; the mean load where it climbs by help. */
       readonly figure: string;
-      readonly spread: string;
-      /** What the ladder climbs by, where that is not the mean. */
-      readonly climbed: string | null;
+      /** What is known of it, where it is the mean: its spread. */
+      readonly spread: string | null;
+      /** Help that it climbs by, or the mean beside what it climbs by. */
+      readonly beside: string | null;
     }
   | { readonly kind: 'gap'; readonly words: string; readonly height: number; readonly gap: Gap };
 
@@ -93,9 +95,7 @@ export class Gauge {
         kind: 'rung',
         index,
         rung,
-        figure: this.write(rung.load),
-        spread: this.write(rung.std),
-        climbed: this.climbedWords(rung.value),
+        ...this.figures(rung),
       });
     });
     return marks.reverse();
@@ -167,24 +167,37 @@ export class Gauge {
       gap,
       words:
         difference === undefined
-          ? `gap of ${(100 * (ratio - 1)).toFixed(0)} %`
+          ? `gap of ${percentOver(100 * (ratio - 1), 100 * this.step())} %`
           : `gap of ${(100 * difference).toFixed(0)} points of help`,
       height: Math.min(HIGHEST_GAP_PX, GAP_PX * Math.max(1, steps - 0.5)),
     };
   }
 
-  private climbedWords(value: number): string | null {
-    const metric = this.metric();
-    if (metric === 'mean') return null;
-    return metric === 'assistMean'
-      ? `${(100 * value).toFixed(0)} % help`
-      : `${metric} ${this.write(value)}`;
+  private figures({ load, std, value }: Rung): {
+    readonly figure: string;
+    readonly spread: string | null;
+    readonly beside: string | null;
+  } {
+    const [mean, spread] = [this.write(load), this.write(std)];
+    switch (this.metric()) {
+      case 'mean':
+        return { figure: mean, spread, beside: null };
+      case 'assistMean':
+        return { figure: mean, spread, beside: `${(100 * value).toFixed(0)} % help` };
+      default:
+        return { figure: this.write(value), spread: null, beside: `mean ${mean} ±${spread}` };
+    }
   }
 
   private write(value: number): string {
     const shown = demandInUnit(value, this.demandUnit(), this.unit());
     return shown.toFixed(this.demandUnit() === 'N' && this.unit() === 'N' ? 0 : 1);
   }
+}
+
+/** A percentage above a limit, with as many decimals as it takes to see that it is. */
+function percentOver(value: number, limit: number): string {
+  return Math.round(value) > limit ? value.toFixed(0) : value.toFixed(1);
 }
 
 function isSame(a: number, b: number): boolean {

@@ -240,11 +240,12 @@ export class LadderStore {
     };
   }
 
-  /** Where to begin and to end, from the set-up in force. */
+  /** Where to begin and to end, from the set-up in force, or what is set. */
   private usualTarget(metric: Metric): LadderTarget {
     const { from, help, helpStep, step, to } = USUAL;
     if (metric === 'assistMean') return { metric, from: help, to: 0, step: helpStep };
-    const present = this.workbench.inForce()?.figures[metric] ?? USUAL_LOAD;
+    const set = this.workbench.solved()?.solved.summary[metric] ?? 0;
+    const present = this.workbench.inForce()?.figures[metric] ?? (set > 0 ? set : USUAL_LOAD);
     const round = (value: number): number => Math.round(value / 5) * 5;
     return {
       metric,
