@@ -43,7 +43,7 @@ for (const theme of ['light', 'dark'] as const) {
     await page.getByRole('link', { name: /^Willow,/ }).click();
     await expect(page.getByRole('heading', { name: 'Willow' })).toBeVisible();
     await check('band sheet');
-    await page.getByRole('link', { name: 'Inspect' }).click();
+    await page.getByRole('link', { name: 'Inspect' }).first().click();
     await page.getByRole('button', { name: 'dull or rough' }).click();
     await check('inspection');
     await page.goBack();

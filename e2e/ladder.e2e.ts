@@ -41,9 +41,13 @@ test('a ladder with a gap is made, climbed by key, kept, and what would close th
   await panel(page, 'Ladder').click();
   await page.getByRole('spinbutton', { name: /^to,/ }).fill('600');
   await page.getByRole('spinbutton', { name: /^to,/ }).blur();
-  await page.getByRole('button', { name: 'Make a ladder' }).click();
   const rungs = page.getByRole('list', { name: /^Rungs/ });
-  await expect(rungs).toBeVisible();
+  const byHand = page.getByText('The rungs are the set-ups saved here');
+  // Until one is made, what is saved are the rungs.
+  await expect(byHand).toBeVisible();
+  await expect(rungs.getByRole('button', { name: 'Load Willow at 2.00 m' })).toBeVisible();
+  await page.getByRole('button', { name: 'Make a ladder' }).click();
+  await expect(byHand).toHaveCount(0);
   const flag = page.getByRole('slider', { name: 'Rung at hand' });
   const loads = rungs.getByRole('button', { name: /^Load/ });
 

@@ -70,6 +70,7 @@ function ladderOf(setup: SetupRecord, rungs: RungInput[], version = 0): LadderIn
     placeId,
     anchorId,
     target: { metric: 'mean', from: 50, to: 120, step: 0.1 },
+    source: 'found',
     notchFirst: false,
     gaps: [],
     struck: [],
@@ -271,5 +272,29 @@ describe('ladders', () => {
     const { decision } = await trained(12);
     const anew = decision?.decision.reasons.find(({ rule }) => rule === 'ladder.anew');
     expect(anew?.text).toContain('as it was kept, though since then: another anchor, or height.');
+  });
+
+  it('made by hand stay the set-ups they were made of, told by the laws of today', async () => {
+    const { mika } = studio;
+    const id = uuidv7();
+    const used = rungAt(setup, 0, { setupId: setup.id, title: 'By the bulkhead' });
+    const basis = await basisOf(mika, setup);
+    const heavier = {
+      ...basis,
+      bands: basis.bands.map((band) => ({
+        ...band,
+        law: { ...band.law, c1_N: 2 * band.law.c1_N },
+      })),
+    };
+    await keep(id, { ...ladderOf(setup, [used]), source: 'hand', basis: heavier });
+    const { decision } = await trained(12);
+    const reasons = decision?.decision.reasons ?? [];
+    expect(reasons.find(({ rule }) => rule === 'ladder.anew')?.text).toContain('measured again');
+    expect(reasons.at(-1)?.text).toContain('by hand');
+    const [ladder] = (await mika.get<LadderRecord[]>('/ladders')).body;
+    expect([ladder?.version, ladder?.source]).toEqual([2, 'hand']);
+    expect(ladder?.rungs.map(({ setupId, title }) => [setupId, title])).toEqual([
+      [setup.id, 'By the bulkhead'],
+    ]);
   });
 });

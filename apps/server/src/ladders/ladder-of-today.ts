@@ -77,17 +77,11 @@ export async function ladderOfToday(
   if (present !== undefined && present.version !== kept.version) {
     return ladderOfToday(manager, solver, scope, present);
   }
-  const proposed = await solver.ladderFor(ladderSpaceFor(search, target, notchFirst));
-  if (!proposed.ok) return { ladder: kept, changes, remade: false };
-  const found = proposed.value.rungs.map((one) => {
-    const fitted = bandsOn(search, one.bandIds).map(fittedBand);
-    const { routes } = search.present;
-    const laid = layProposal(search.present, { ...one, routes }, fitted);
-    const routeId = one.routeIds[0] ?? '';
-    return { key: one.key, routeId, document: documentOf(search, laid), locked: false };
-  });
+  const isByHand = kept.source === 'hand';
+  const found = isByHand ? [] : await foundToday(solver, search, kept);
+  if (found === undefined) return { ladder: kept, changes, remade: false };
   const again = kept.rungs
-    .filter((rung) => rung.locked && canBeUsed(search, rung))
+    .filter((rung) => (isByHand || rung.locked) && canBeUsed(search, rung))
     .map((rung) => ({ ...rung, document: documentOf(search, relaid(search, rung)) }))
     .filter(({ document }) => rigSetup(document).ok);
   const assess = async (rungs: readonly FoundRung[]): Promise<LadderRung[]> => {
@@ -99,7 +93,13 @@ export async function ladderOfToday(
       const value = valueOf(kept, document);
       const draft = { key, locked, routeId, document, title, setupId: uuidv7(), value };
       const one = await assessRung(manager, solver, scope, draft, kept);
-      assessed.push({ ...one, setupId: rungOfBefore(kept.rungs, one)?.setupId ?? one.setupId });
+      // A set-up that was made a rung by hand stays it, whatever it asks today.
+      const same = isByHand
+        ? kept.rungs.find((rung) => rung.key === key)
+        : rungOfBefore(kept.rungs, one);
+      assessed.push(
+        same === undefined ? one : { ...one, setupId: same.setupId, title: same.title },
+      );
     }
     return assessed;
   };
@@ -113,6 +113,7 @@ export async function ladderOfToday(
     {
       anchorId,
       target,
+      source: kept.source,
       notchFirst,
       struck,
       rungs,
@@ -122,6 +123,23 @@ export async function ladderOfToday(
     kept,
   );
   return { ladder, changes, remade: true };
+}
+
+/** What the bands at hand make today; undefined where that cannot be looked for. */
+async function foundToday(
+  solver: Solver,
+  search: TodaysSearch,
+  { notchFirst, target }: LadderRecord,
+): Promise<FoundRung[] | undefined> {
+  const proposed = await solver.ladderFor(ladderSpaceFor(search, target, notchFirst));
+  if (!proposed.ok) return undefined;
+  const { routes } = search.present;
+  return proposed.value.rungs.map((one) => {
+    const fitted = bandsOn(search, one.bandIds).map(fittedBand);
+    const laid = layProposal(search.present, { ...one, routes }, fitted);
+    const routeId = one.routeIds[0] ?? '';
+    return { key: one.key, routeId, document: documentOf(search, laid), locked: false };
+  });
 }
 
 /** Undefined where its anchor is gone, or no rung of it has a band. */

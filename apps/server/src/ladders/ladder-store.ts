@@ -84,7 +84,7 @@ export async function writeLadder(
   solver: Solver,
   scope: Scope,
   next: Omit<LadderRow, 'studioId' | 'removed'>,
-  fields: Omit<LadderContent, 'source' | 'moved'>,
+  fields: Omit<LadderContent, 'moved'>,
   before: LadderRecord | undefined,
 ): Promise<LadderRecord> {
   const { id } = next;
@@ -92,7 +92,6 @@ export async function writeLadder(
   await manager.save(LadderEntity, written);
   const content: LadderContent = {
     ...fields,
-    source: 'found',
     rungs: fields.rungs.toSorted((a, b) => a.load - b.load),
     moved: null,
   };

@@ -108,7 +108,9 @@ function sourceReason({ rungs, today }: ReviewedLadder): Reason {
     text:
       today === undefined
         ? `The ladder is this person's ${length === 1 ? 'one saved set-up' : `${length} saved set-ups`} of the exercise, ordered by mean demand.`
-        : `The ladder is the one that was found for this place: ${length} rungs.`,
+        : today.ladder.source === 'hand'
+          ? `The ladder was made by hand of set-ups saved here: ${length} rungs.`
+          : `The ladder is the one that was found for this place: ${length} rungs.`,
     figures: { rungs: length },
   };
 }

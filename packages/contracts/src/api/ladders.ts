@@ -47,6 +47,8 @@ const ladderFields = {
     to: nonNegative,
     step: positive,
   }),
+  /** Made by the finder, or by hand from the set-ups saved: then its rungs are those and no others. */
+  source: z.enum(['found', 'hand']),
   /** A notch of distance or grip comes before another band. */
   notchFirst: z.boolean(),
   gaps: z.array(gap).max(MOST_RUNGS + 1),
@@ -77,8 +79,6 @@ export const ladder = z.object({
   version,
   ...ladderFields,
   exerciseId: z.string(),
-  /** Made by the finder, or by hand from the set-ups saved. */
-  source: z.enum(['found', 'hand']),
   rungs: z.array(ladderRung),
   savedAt: moment,
   /** To which rung the prescription in force has moved with this version; null where it stays. */

@@ -43,7 +43,7 @@ export function withLocked<Rung extends RungInHand>(
 /** As a ladder is climbed: loads upward, help downward. */
 export function inOrder<Rung extends RungInHand>(
   rungs: readonly Rung[],
-  { metric }: LadderTarget,
+  { metric }: Pick<LadderTarget, 'metric'>,
 ): Rung[] {
   return rungs.toSorted((a, b) =>
     metric === 'assistMean' ? b.value - a.value : a.value - b.value,

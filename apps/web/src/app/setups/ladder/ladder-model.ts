@@ -1,13 +1,20 @@
-import type { ExerciseDocument, LadderRecord, LadderRung } from '@wiry-otter/contracts';
+import type {
+  ExerciseDocument,
+  LadderRecord,
+  LadderRung,
+  SetupRecord,
+} from '@wiry-otter/contracts';
 import {
   type FinderPreferences,
   type Gap,
   gapsBetween,
+  inOrder,
   type LadderBasis,
   ladderBasis,
   type LadderRequest,
   ladderSpaceFor,
   type LadderTarget,
+  type Metric,
   type ProposedRung,
   rungOfBefore,
   setupTitle,
@@ -91,10 +98,29 @@ export function keptRungs(
   });
 }
 
+/** Set-ups that are saved as rungs, in order; those left out that cannot be laid any more, or may not be. */
+export function rungsByHand(
+  input: WorkbenchInput,
+  usable: readonly KnownBand[],
+  setups: readonly SetupRecord[],
+  metric: Metric,
+  girthOf: (setup: SetupRecord) => number,
+): Rung[] {
+  const rungs = setups.flatMap((setup): Rung[] => {
+    const part = stateOf(setup, girthOf(setup), usable);
+    const rung = asRung(input, usable, { metric }, part, `set-up ${setup.id}`, setup.id);
+    const isWhole = rung?.solved.bands.length === setup.document.bands.length;
+    return rung === undefined || !isWhole || rung.refusal !== null
+      ? []
+      : [{ ...rung, title: setup.title }];
+  });
+  return inOrder(rungs, { metric });
+}
+
 function asRung(
   input: WorkbenchInput,
   usable: readonly KnownBand[],
-  { metric }: LadderTarget,
+  { metric }: Pick<LadderTarget, 'metric'>,
   part: Partial<WorkbenchState>,
   key: string,
   setupId: string,

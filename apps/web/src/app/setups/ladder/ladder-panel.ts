@@ -30,6 +30,7 @@ export class LadderPanel {
   private readonly router = inject(Router);
   protected readonly metricWords = METRIC_WORDS;
 
+  protected readonly isFound = computed(() => this.store.shown()?.source === 'found');
   /** The rung that is set; none where the workbench shows something else. */
   protected readonly flaggedKey = computed(() => {
     const set = this.workbench.set();

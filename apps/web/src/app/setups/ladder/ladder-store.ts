@@ -24,6 +24,7 @@ import {
   keptRungs,
   ladderRequestOf,
   type Rung,
+  rungsByHand,
   rungsOf,
 } from './ladder-model';
 
@@ -38,6 +39,7 @@ const USUAL_LOAD = 80;
 interface ShownLadder {
   readonly target: LadderTarget;
   readonly notchFirst: boolean;
+  readonly source: LadderInput['source'];
   readonly rungs: readonly Rung[];
   readonly struck: readonly string[];
   readonly kept: boolean;
@@ -62,7 +64,10 @@ export class LadderStore {
   readonly target = linkedSignal<string, LadderTarget>({
     source: this.subject,
     computation: () =>
-      untracked(() => this.workbench.keptLadder()?.target ?? this.usualTarget(this.metrics()[0])),
+      untracked(() => {
+        const kept = this.workbench.keptLadder();
+        return kept?.source === 'found' ? kept.target : this.usualTarget(this.metrics()[0]);
+      }),
   });
   /** What a ladder of the exercise can climb by, the usual first. */
   readonly metrics = computed((): readonly [Metric, ...Metric[]] =>
@@ -79,14 +84,22 @@ export class LadderStore {
   readonly stale = computed(() => {
     const ladder = this.workbench.keptLadder();
     const input = this.workbench.input();
-    if (ladder === undefined || input === null) return '';
+    // What was made by hand is shown by the laws of today, and stays as it is.
+    if (ladder?.source !== 'found' || input === null) return '';
     const { basis } = ladder;
     return ladderChangeWords(ladderChanges(basis, basisOf(input, this.workbench.usable())));
   });
-  readonly shown = linkedSignal<string, ShownLadder | null>({
+  /** What is kept, or was made or changed since. */
+  private readonly made = linkedSignal<string, ShownLadder | null>({
     source: computed(() => `${this.subject()} ${this.workbench.keptLadder()?.version ?? 0}`),
     computation: () => untracked(() => this.keptLadder()),
   });
+  private readonly byHand = computed(() => {
+    this.subject();
+    this.workbench.saved();
+    return untracked(() => this.ladderByHand());
+  });
+  readonly shown = computed(() => this.made() ?? this.byHand());
   readonly gaps = computed(() => {
     const shown = this.shown();
     return shown === null ? [] : gapsOf(shown.rungs, shown.target);
@@ -139,7 +152,7 @@ export class LadderStore {
     const locked = (before?.rungs ?? []).filter((rung) => rung.locked);
     const rungs = withLocked(found, locked, struck, target);
     if (rungs.length === 0) this.amiss.set('Nothing in the bag lies between these. Try others.');
-    this.shown.set({ target, notchFirst, rungs, struck, kept: false });
+    this.made.set({ target, notchFirst, source: 'found', rungs, struck, kept: false });
   }
 
   cancel(): void {
@@ -202,11 +215,14 @@ export class LadderStore {
     rungs: (present: readonly Rung[]) => readonly Rung[],
     struck: (present: readonly string[]) => readonly string[] = (present) => present,
   ): void {
-    this.shown.update((shown) =>
-      shown === null
-        ? null
-        : { ...shown, kept: false, rungs: rungs(shown.rungs), struck: struck(shown.struck) },
-    );
+    const shown = this.shown();
+    if (shown === null) return;
+    this.made.set({
+      ...shown,
+      kept: false,
+      rungs: rungs(shown.rungs),
+      struck: struck(shown.struck),
+    });
   }
 
   private keptLadder(): ShownLadder | null {
@@ -215,8 +231,25 @@ export class LadderStore {
     if (ladder === undefined || input === null) return null;
     const girth_m = this.workbench.girthOf(ladder);
     const rungs = keptRungs(input, this.workbench.usable(), ladder, girth_m);
-    const { notchFirst, struck, target } = ladder;
-    return { target, notchFirst, struck, rungs: inOrder(rungs, target), kept: true };
+    const { notchFirst, source, struck, target } = ladder;
+    return { target, notchFirst, source, struck, rungs: inOrder(rungs, target), kept: true };
+  }
+
+  /** The set-ups that are ready here as rungs; null where there are none. */
+  private ladderByHand(): ShownLadder | null {
+    const input = this.workbench.input();
+    if (input === null) return null;
+    const ready = this.workbench
+      .saved()
+      .filter(({ placeId, ready: isReady }) => isReady && placeId === input.placeId);
+    const [metric] = this.metrics();
+    const girthOf = this.workbench.girthOf;
+    const rungs = rungsByHand(input, this.workbench.usable(), ready, metric, girthOf);
+    const [first, last] = [rungs[0], rungs.at(-1)];
+    if (first === undefined || last === undefined) return null;
+    const step = metric === 'assistMean' ? USUAL.helpStep : USUAL.step;
+    const target = { metric, from: first.value, to: last.value, step };
+    return { target, notchFirst: false, source: 'hand', struck: [], rungs, kept: false };
   }
 
   private ladderInput(): LadderInput | null {
@@ -224,7 +257,7 @@ export class LadderStore {
     const input = this.workbench.input();
     const place = this.workbench.place();
     if (shown === null || input === null || place === undefined) return null;
-    const { notchFirst, rungs, struck, target } = shown;
+    const { notchFirst, rungs, source, struck, target } = shown;
     return {
       version: this.workbench.keptLadder()?.version ?? 0,
       personId: input.person.id,
@@ -232,6 +265,7 @@ export class LadderStore {
       placeId: place.id,
       anchorId: input.exercise.anchor === undefined ? null : (input.anchor?.id ?? null),
       target,
+      source,
       notchFirst,
       gaps: [...this.gaps()],
       struck: [...struck],
