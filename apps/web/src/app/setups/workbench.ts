@@ -68,8 +68,8 @@ export class Workbench {
   protected readonly tuning = signal(false);
 
   protected readonly marks = computed(() => {
-    const settled = this.workbench.settled();
-    return settled === null ? [] : marksOf(settled.document);
+    const shown = this.workbench.preview() ?? this.workbench.settled();
+    return shown === null ? [] : marksOf(shown.document);
   });
   /** The sign of the gravest caution against what is set that still wants seeing to. */
   protected readonly amiss = computed(() => {

@@ -10,7 +10,7 @@ import {
 } from '@ngrx/signals';
 import { Store } from '@ngrx/store';
 import type { SetupRecord } from '@wiry-otter/contracts';
-import { bandOfCopy, copyOfId, USUAL_PREFERENCES } from '@wiry-otter/core';
+import { bandOfCopy, copyOfId, type Proposal, USUAL_PREFERENCES } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import * as z from 'zod';
 import { lineOf, requestOf } from '../../setups/find/found-lines';
@@ -70,6 +70,11 @@ export const BagStore = signalStore(
     _key: `otter.bag.${format(new Date(), 'yyyy-MM-dd')}`,
   })),
   withComputed((state, global = inject(Store)) => {
+    /** Where to stand or grip, and how the bands run. */
+    const wordsOf = (setup: SetupRecord, proposal: Proposal): string => {
+      const input = state._inputs.of(setup);
+      return (input && lineOf(input, state._inputs.usable(), proposal)?.words) ?? '';
+    };
     const people = global.selectSignal(studioFeature.selectPeople);
     const setups = global.selectSignal(studioFeature.selectSetups);
     const prescriptions = global.selectSignal(studioFeature.selectPrescriptions);
@@ -128,7 +133,7 @@ export const BagStore = signalStore(
               setup,
               name: nameOf(setup),
               instead: names.join(' + '),
-              distance_m: proposal.varied.distance_m,
+              words: wordsOf(setup, proposal),
               share: proposal.value / setup.figures.mean - 1,
             },
           ];

@@ -1,12 +1,13 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { TickRow } from '../../forms/tick-row';
 import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import { BagStore } from './bag-store';
 
 /** What to take along: the fewest bands and anchors that serve all chosen work. */
 @Component({
   selector: 'otter-bag',
-  imports: [RouterLink],
+  imports: [RouterLink, TickRow],
   providers: [BagStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './bag.html',

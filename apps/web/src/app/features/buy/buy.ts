@@ -3,6 +3,7 @@ import { RouterLink } from '@angular/router';
 import type { LadderRecord } from '@wiry-otter/contracts';
 import { type Gap, type Purchase, writeForce } from '@wiry-otter/core';
 import { KIND_WORD } from '../../bands/band-law';
+import { TickRow } from '../../forms/tick-row';
 import { RecordInputs } from '../../setups/workbench/record-inputs';
 import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import { BuyStore } from './buy-store';
@@ -14,7 +15,7 @@ const TOLD = 4;
 /** What to buy next: the one band that closes most of the gaps of chosen ladders. */
 @Component({
   selector: 'otter-buy',
-  imports: [GapStaff, RouterLink],
+  imports: [GapStaff, RouterLink, TickRow],
   providers: [BuyStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './buy.html',
@@ -41,6 +42,11 @@ export class Buy {
         words: this.words(one),
         closes: Math.round((100 * (before - one.gaps)) / before),
       }));
+  });
+  /** The exercise of the chosen ladders that takes two of a band; none where none does. */
+  protected readonly inPairs = computed(() => {
+    const exercises = this.store.served().map(({ rungs }) => rungs[0]?.document.exercise);
+    return exercises.find((one) => one?.bandOnEachSide === true)?.title.toLowerCase() ?? '';
   });
   protected readonly rows = computed(() => {
     const found = this.store.found();
