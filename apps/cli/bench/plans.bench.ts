@@ -7,7 +7,10 @@ import {
   find,
   findLadder,
   type LadderRequest,
+  otherWays,
   packBag,
+  type ProposalRequest,
+  ROUTE_FORMS,
   type SetupToPack,
 } from '@wiry-otter/core';
 import { kit, LADDERS, REFERENCE_KIT, SEARCHES } from './finder-cases.js';
@@ -55,6 +58,33 @@ function laddersToServe(): LadderRequest<AnchoredExercise>[] {
   }));
 }
 
+/** Set-ups of people of all sizes as they are looked for with other bands. */
+function requestsToPack(): ProposalRequest<AnchoredExercise>[] {
+  const exercises = ['standing-row', 'curl', 'chest-press', 'outward-rotation'];
+  return Array.from({ length: PEOPLE.count * PEOPLE.setups }, (_, i) => {
+    const exercise = findExercise(exercises[i % exercises.length] ?? '');
+    if (exercise === undefined) throw new Error('not in the catalogue');
+    const routes = ROUTE_FORMS.flatMap(
+      (form) => exercise.routes?.find((route) => route.for === form) ?? [],
+    );
+    const isMoment = exercise.demand.kind === 'moment';
+    return {
+      present: {
+        exercise,
+        body: { stature_m: 1.6 + 0.003 * i, mass_kg: 60 + 0.3 * i },
+        anchor: exercise.anchor === undefined ? undefined : { height_m: 1.2, distance_m: 1.5 },
+        routes: [],
+        bands: [],
+      },
+      kit: kit(PEOPLE.bands),
+      routes,
+      target: { metric: 'mean', value: (isMoment ? 15 : 80) + (isMoment ? 0.2 : 1) * i },
+      limits: { maxBands: 2 },
+      distance: { least: 0.5, most: 2.8 },
+    };
+  });
+}
+
 function toTheEnd<Last>(steps: Generator<unknown, Last, void>): Last {
   for (;;) {
     const step = steps.next();
@@ -76,6 +106,11 @@ const bag_ms = median_ms(RUNS, () => toTheEnd(packBag(setups)));
 const { exact, items } = toTheEnd(packBag(setups));
 console.log(
   `the bag for ${PEOPLE.count} × ${PEOPLE.setups} set-ups of ${PEOPLE.bands} bands: ${items.length} items${exact ? ', surely the fewest' : ''}, ${bag_ms.toFixed(0)} ms, ${(bag_ms / AIM.bag_ms).toFixed(2)} of the aim of ${AIM.bag_ms} ms`,
+);
+const requests = requestsToPack();
+const ways_ms = median_ms(3, () => requests.map((request) => otherWays(request, [])));
+console.log(
+  `other ways of ${requests.length} set-ups, of ${PEOPLE.bands} bands: ${ways_ms.toFixed(0)} ms, ${(ways_ms / bag_ms).toFixed(0)} times the bag itself`,
 );
 const ladders = laddersToServe();
 const buy_ms = median_ms(3, () => toTheEnd(bandToBuy(ladders)));

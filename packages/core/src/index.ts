@@ -388,6 +388,7 @@ export {
 } from './purchase/band-to-buy.js';
 export { mountingPulls, pullAtStart } from './safety/help.js';
 export { packBag, type Packing, type SetupToPack } from './bag/pack-bag.js';
+export { otherWays } from './bag/other-ways.js';
 export type { Proposal, ProposalRequest, Varied } from './finder/proposal.js';
 export { proposeSetups } from './finder/propose.js';
 export { layProposal } from './finder/lay-proposal.js';

@@ -1,5 +1,14 @@
 import fc from 'fast-check';
-import { packBag, type Packing, type SetupToPack } from '../src/index.js';
+import {
+  type AnchoredExercise,
+  type FittedBand,
+  otherWays,
+  packBag,
+  type Packing,
+  type ProposalRequest,
+  type SetupToPack,
+} from '../src/index.js';
+import { ROW } from './support/arbitraries.js';
 
 const ITEMS = ['bar', 'door', 'heron', 'reed', 'sluice', 'towline', 'willow'];
 
@@ -82,5 +91,44 @@ describe('a bag', () => {
       if (next.done === true) break;
     }
     expect(last.ways.every((way) => way >= 0)).toBeTrue();
+  });
+});
+
+describe('other ways of a set-up', () => {
+  const KIT: FittedBand[] = [12, 15, 19, 26, 40].map((c1_N, i) => ({
+    id: `b${i}`,
+    kind: 'loop',
+    flatLength_m: 1.04,
+    law: { c1_N, c2_N: 0.8 * c1_N, c3_N: 0.01 * c1_N },
+  }));
+  const request: ProposalRequest<AnchoredExercise> = {
+    present: {
+      exercise: ROW,
+      body: { stature_m: 1.75, mass_kg: 72 },
+      anchor: { height_m: 1.2, distance_m: 1.5 },
+      routes: [],
+      bands: [],
+    },
+    kit: KIT,
+    routes: [{ id: 'held', for: 'continuous', path: ['anchor', 'gripL', 'gripR'] }],
+    target: { metric: 'mean', value: 120 },
+    limits: { maxBands: 4 },
+    distance: { least: 0.8, most: 2.8 },
+  };
+
+  it('ask within 5 % of the same with at most two other bands, and are two at most', () => {
+    const ways = otherWays(request, []);
+    expect(ways.length).toBe(2);
+    for (const { bandIds, value } of ways) {
+      expect(Math.abs(Math.log(value / 120))).toBeLessThanOrEqual(Math.log(1.05));
+      expect(bandIds.length).toBeLessThanOrEqual(2);
+    }
+    const [first] = ways;
+    const others = otherWays(request, first?.bandIds ?? []);
+    expect(others.map(({ bandIds }) => bandIds)).not.toContain(first?.bandIds ?? []);
+  });
+
+  it('are none where nothing comes near', () => {
+    expect(otherWays({ ...request, target: { metric: 'mean', value: 9000 } }, [])).toEqual([]);
   });
 });

@@ -13,6 +13,8 @@ import type { FoundCandidate } from './search.js';
 
 /** So many of a way's best are looked through for different stacks; then so many more. */
 const LOOKED_THROUGH = [400, 4000] as const;
+/** Where only a few stacks are told it begins with so many of the best for each of them. */
+const LOOKED_THROUGH_FOR_EACH = 15;
 /** Fewer stacks than this among the best, and more are looked through. */
 const FEW_STACKS = 10;
 
@@ -60,7 +62,8 @@ function proposalsOn<Ex extends AnchoredExercise>(
     way.routes.some((route) => routeFor([route], band) !== undefined),
   );
   const search = { ...searchOn(request, way, kit), target: request.target };
-  for (const top of LOOKED_THROUGH) {
+  const few = LOOKED_THROUGH_FOR_EACH * most;
+  for (const top of few < LOOKED_THROUGH[0] ? [few, ...LOOKED_THROUGH] : LOOKED_THROUGH) {
     const found = find({ ...search, top });
     if (!found.ok) return found;
     const stacks = new Map<string, FoundCandidate[]>();
@@ -82,7 +85,11 @@ function proposalsOn<Ex extends AnchoredExercise>(
       if (proposals.length === most) break;
     }
     const isAll = found.value.top.length < top;
-    if (proposals.length + passedOver >= FEW_STACKS || isAll || top === LOOKED_THROUGH.at(-1)) {
+    if (
+      proposals.length + passedOver >= Math.min(FEW_STACKS, most) ||
+      isAll ||
+      top === LOOKED_THROUGH.at(-1)
+    ) {
       return succeed(proposals);
     }
   }

@@ -7,6 +7,7 @@ import {
   type LadderRequest,
   type NearestMiss,
   nearestMisses,
+  otherWays,
   packBag,
   type Packing,
   type Proposal,
@@ -37,6 +38,8 @@ export type FinderTask =
 export interface PackedSetup {
   /** What it takes as it is saved: its bands and the anchor that is carried to it. */
   readonly items: readonly string[];
+  /** Its bands, each as often as it takes copies of it. */
+  readonly bandIds: readonly string[];
   /** The anchor alone: whatever else is laid needs it too. */
   readonly anchorItems: readonly string[];
   /** What asks the same with other bands; null where only this will do. */
@@ -83,9 +86,6 @@ export interface FinderAnswer {
 /** A proposal within this error is near: 5 % of a load, or two hundredths of what help is needed. */
 const NEAR = 1;
 
-/** Other ways of a set-up that are weighed, each of so many bands, at most. */
-const OTHER_WAYS = 2;
-const OTHER_BANDS = 2;
 /** Looking for a smaller bag ends after this, ms: the best so far is told with its bound. */
 const PACK_MS = 2000;
 
@@ -120,20 +120,15 @@ function lastOf<Last>(steps: Generator<number, Last, void>, tell: (share: number
 }
 
 function packed(setups: readonly PackedSetup[], tell: (share: number) => void): PackedBag {
-  const ways = setups.map(({ anchorItems, items, request }, s) => {
+  const ways = setups.map(({ anchorItems, bandIds, items, request }, s) => {
     tell(s / setups.length);
     const own = { items, proposal: null };
     if (request === null) return [own];
-    const found = proposeSetups(
-      { ...request, limits: { ...request.limits, maxBands: OTHER_BANDS } },
-      OTHER_WAYS + 1,
-    );
-    const proposals = found.ok ? found.value : [];
-    const others = proposals
-      .filter(({ value }) => errorOf(request.target, value) <= NEAR)
-      .map((proposal) => ({ items: [...idsOfCopies(proposal.bandIds), ...anchorItems], proposal }))
-      .filter((other) => other.items.toSorted().join() !== [...items].sort().join());
-    return [own, ...others.slice(0, OTHER_WAYS)];
+    const others = otherWays(request, bandIds).map((proposal) => ({
+      items: [...idsOfCopies(proposal.bandIds), ...anchorItems],
+      proposal,
+    }));
+    return [own, ...others];
   });
   const steps = packBag(ways.map((of) => ({ ways: of.map((way) => way.items) })));
   const until = performance.now() + PACK_MS;

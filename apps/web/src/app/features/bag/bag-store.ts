@@ -14,6 +14,7 @@ import { bandOfCopy, copyOfId, type Proposal, USUAL_PREFERENCES } from '@wiry-ot
 import { format } from 'date-fns';
 import * as z from 'zod';
 import { lineOf, requestOf } from '../../setups/find/found-lines';
+import { chosenRoutes } from '../../setups/workbench/routes';
 import { RecordInputs } from '../../setups/workbench/record-inputs';
 import { bandsFeature } from '../../state/bands';
 import { readStored, store as keep } from '../../state/storage';
@@ -153,13 +154,17 @@ export const BagStore = signalStore(
       const input = store._inputs.of(setup);
       const carried = CARRIED[input?.anchor?.kind ?? ''];
       const anchorItems = carried === undefined ? [] : [CARRIED_PREFIX + carried];
-      const items = [...setup.document.bands.map(({ id }) => id), ...anchorItems];
+      const laid = setup.document.bands.map(({ id }) => id);
+      const items = [...laid, ...anchorItems];
+      const bandIds = laid.map(bandOfCopy);
       if (isOnlyOwn || input === null) {
-        return { items, anchorItems, request: null };
+        return { items, anchorItems, bandIds, request: null };
       }
       const target = { metric: 'mean', value: setup.figures.mean } as const;
       const request = requestOf(input, store._inputs.usable(), target, USUAL_PREFERENCES);
-      return { items, anchorItems, request };
+      // Other bands, but laid as the person knows it.
+      const routes = chosenRoutes(input.exercise, input.state);
+      return { items, anchorItems, bandIds, request: { ...request, routes } };
     };
     /** Whether a caution stands against another way of a set-up. */
     const isRefused = (setup: SetupRecord, way: BagWay | undefined): boolean => {
