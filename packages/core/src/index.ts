@@ -393,13 +393,12 @@ export type { Proposal, ProposalRequest, Varied } from './finder/proposal.js';
 export { proposeSetups } from './finder/propose.js';
 export { layProposal } from './finder/lay-proposal.js';
 export {
-  ladderBasis,
-  ladderSpaceFor,
   type Loosened,
   MOST_BANDS_FOUND,
   type PersonSearch,
   spaceFor,
 } from './finder/person-search.js';
+export { ladderBasis, ladderSpaceFor } from './ladder/person-ladder.js';
 export {
   bandCost,
   type FinderPreferences,

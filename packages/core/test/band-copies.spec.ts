@@ -7,35 +7,8 @@ import {
   factsOfLaid,
   idsOfCopies,
   kitFor,
-  knowBand,
-  type KnownBand,
-  type RecordedBand,
 } from '../src/index.js';
-
-type Copy = RecordedBand['copies'][number];
-
-const IN_BAG: Copy = { state: 'inUse', inspectionDue: false, holder: { at: 'bag' } };
-
-function bandOf(copies: readonly Copy[], part: Partial<RecordedBand> = {}): KnownBand {
-  return knowBand({
-    id: 'reed',
-    name: 'Reed',
-    kind: 'loop',
-    flatLength_m: 1.04,
-    label: { min_N: 60, max_N: 180 },
-    measurements: [],
-    lawFrom: null,
-    stock: 'band',
-    cutFrom: null,
-    state: copies.every(({ state }) => state === 'retired') ? 'retired' : 'inUse',
-    removed: false,
-    material: 'latexLayered',
-    limit: 2.5,
-    fittings: null,
-    copies,
-    ...part,
-  });
-}
+import { type Copy, IN_BAG, labelledBand } from './support/recorded-bands.js';
 
 describe('ids of copies', () => {
   it('go from a band to its copies and back', () => {
@@ -53,7 +26,7 @@ describe('ids of copies', () => {
   });
 
   it('carry the facts of their band', () => {
-    const facts = factsOfLaid(['reed', 'reed~2', 'gone'], [bandOf([IN_BAG])]);
+    const facts = factsOfLaid(['reed', 'reed~2', 'gone'], [labelledBand([IN_BAG])]);
     expect(facts.map(({ id, title }) => [id, title])).toEqual([
       ['reed', 'Reed'],
       ['reed~2', 'Reed'],
@@ -70,7 +43,7 @@ describe('the bands at hand', () => {
   const owner = { personId: 'odile', placeId: 'quay' };
 
   it('are in the bag, at the place or with the person, and not retired', () => {
-    const band = bandOf([
+    const band = labelledBand([
       IN_BAG,
       at({ at: 'place', placeId: 'quay' }),
       at({ at: 'place', placeId: 'lock' }),
@@ -82,14 +55,14 @@ describe('the bands at hand', () => {
     expect(copiesAtHand(band, owner)).toBe(3);
     expect(copiesAtHand(band, { personId: 'runa', placeId: null })).toBe(2);
     expect(copiesInUse(band)).toBe(6);
-    expect(copiesAtHand(bandOf([IN_BAG], { removed: true }), owner)).toBe(0);
-    expect(copiesInUse(bandOf([at({ at: 'bag' }, 'retired')]))).toBe(0);
+    expect(copiesAtHand(labelledBand([IN_BAG], { removed: true }), owner)).toBe(0);
+    expect(copiesInUse(labelledBand([at({ at: 'bag' }, 'retired')]))).toBe(0);
   });
 
   it('are as many of each as the exercise takes, and nothing that the person may not touch', () => {
-    const one = bandOf([IN_BAG], { id: 'one' });
-    const two = bandOf([IN_BAG, IN_BAG], { id: 'two', material: 'synthetic' });
-    const lawless = bandOf([IN_BAG, IN_BAG], { id: 'lawless', label: null });
+    const one = labelledBand([IN_BAG], { id: 'one' });
+    const two = labelledBand([IN_BAG, IN_BAG], { id: 'two', material: 'synthetic' });
+    const lawless = labelledBand([IN_BAG, IN_BAG], { id: 'lawless', label: null });
     const kit = (latexAllergy: boolean, bandOnEachSide: boolean): string[] =>
       kitFor([one, two, lawless], { ...owner, latexAllergy, exercise: { bandOnEachSide } }).map(
         ({ record }) => record.id,

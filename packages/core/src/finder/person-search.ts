@@ -1,21 +1,15 @@
 import { type KitOwner, kitFor } from '../care/kit.js';
 import { fittedBand, type KnownBand } from '../care/known-band.js';
-import type { Body } from '../body/segments.js';
 import { rigSetup } from '../demand/solve-setup.js';
-import type { LadderBasis } from '../ladder/ladder-changes.js';
-import type { LadderRequest } from '../ladder/propose-ladder.js';
 import { type AnchoredExercise, type AnchorKind, STANDING_RANGE } from '../rig/anchor-points.js';
 import { type Composition, composeSetup, type Route, type RoutedExercise } from '../rig/compose.js';
 import { greatestAnchorPull } from '../safety/anchor.js';
 import { leastDistance } from '../safety/room.js';
 import { bandCost, type FinderPreferences, routeHandling } from './preferences.js';
 import type { SpaceRequest } from './proposal.js';
-import type { LadderTarget } from './search.js';
 
 /** Bands at once that are looked for. */
 export const MOST_BANDS_FOUND = 3;
-/** Bands of a rung: more are a nuisance to change from set to set. */
-const MOST_BANDS_OF_RUNG = 2;
 
 /** Limits that the trainer has loosened for a search. */
 export interface Loosened {
@@ -96,38 +90,6 @@ export function spaceFor<Ex extends RoutedExercise>(
       most: anchor?.room_m ?? STANDING_RANGE.most,
     },
     height: anchor === null ? undefined : { least: anchor.lowest_m, most: anchor.highest_m },
-  };
-}
-
-/** What is looked through for a ladder: all its rungs are laid on the routes of the composition. */
-export function ladderSpaceFor<Ex extends RoutedExercise>(
-  search: PersonSearch<Ex>,
-  target: LadderTarget,
-  notchFirst: boolean,
-): LadderRequest<Ex> {
-  const { bands, preferences, present } = search;
-  // A rung known by its label alone may lie two steps off: no ladder for who wants them measured.
-  const known = bands.filter(
-    ({ calibration }) => !preferences.measuredFirst || calibration?.grade !== 'label',
-  );
-  const space = spaceFor({ ...search, bands: known }, { maxBands: MOST_BANDS_OF_RUNG });
-  return { ...space, routes: present.routes, target, notchFirst };
-}
-
-/** What a ladder for a person is made from today. */
-export function ladderBasis<Ex extends AnchoredExercise>(
-  search: PersonSearch<Ex>,
-  body: Body,
-  anchorId: string | null,
-): LadderBasis {
-  const { present } = search;
-  return {
-    body: { mass_kg: body.mass_kg, stature_m: body.stature_m },
-    anchorId,
-    height_m: present.anchor?.height_m ?? null,
-    bands: kitOf(search).flatMap(({ calibration, record: { id, name } }) =>
-      calibration === null ? [] : [{ id, name, law: calibration.law }],
-    ),
   };
 }
 
