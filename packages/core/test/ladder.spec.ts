@@ -30,6 +30,20 @@ describe('a ladder', () => {
     expect(rich).withContext('ladders of more than two rungs').toBeGreaterThan(12);
   });
 
+  it('of more set-ups than can be gone through is refused before any is looked at', () => {
+    const few = manySetups();
+    const bands = Array.from({ length: WHOLE_SHOP }, (_, i) => ({
+      ...few.setup.bands[0],
+      id: `b${i}`,
+    })) as LadderSearch['setup']['bands'];
+    const found = findLadder({
+      ...few,
+      setup: { ...few.setup, bands },
+      limits: { ...few.limits, maxBands: 4 },
+    });
+    expect(found.ok ? [] : found.faults.map(({ path }) => path)).toEqual(['$.limits.maxBands']);
+  });
+
   it('of too many set-ups has the ends and gaps that all of them would have, and hardly a rung more', () => {
     const search = manySetups();
     const found = findLadder(search);
@@ -113,6 +127,8 @@ const ladderArbitrary: fc.Arbitrary<LadderSearch> = fc
   });
 
 const GROWTH = 1.15;
+/** So many bands, four at a time, are more than anybody would wait for. */
+const WHOLE_SHOP = 200;
 
 /** Bands and distances enough for more set-ups than are all looked at. */
 function manySetups(): LadderSearch {

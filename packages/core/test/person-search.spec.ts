@@ -16,7 +16,7 @@ import { IN_BAG, labelledBand } from './support/recorded-bands.js';
 const HELD: Route = { id: 'held', for: 'continuous', path: ['anchor', 'gripL', 'gripR'] };
 const ONE_HAND: Route = { id: 'one', for: 'continuous', path: ['anchor', 'gripR'] };
 const exercise: RoutedExercise = {
-  ...(ROW),
+  ...ROW,
   anchor: { point: 'anchor', kinds: ['wall'], height: 0.68, distance: 1 },
   routes: [HELD, ONE_HAND],
 };

@@ -27,7 +27,11 @@ export function countFeasible(
 export const MOST_SETS = 1e8;
 
 /** How many sets of bands {@link countFeasible} may have to go through: all but the last band of each candidate. */
-export function setsToCount({ limits }: Search, bands: number, all: readonly Options[]): number {
+export function setsToCount(
+  { limits }: Pick<Search, 'limits'>,
+  bands: number,
+  all: readonly Options[],
+): number {
   let sets = 0;
   for (const { band, count } of all) {
     const routes = new Int32Array(bands);
@@ -59,6 +63,7 @@ class FeasibleCount {
   private readonly metric: Bounds;
   private readonly leastStart: Float64Array;
   private readonly mostStart: Float64Array;
+  private readonly mostMetric: Float64Array;
   private readonly leastMetric: Float64Array;
   private readonly leastPull: Float64Array;
   /** By the share of a limit that an option uses up at most. */
@@ -89,6 +94,7 @@ class FeasibleCount {
     this.startFloor = { sure: (floor ?? -Infinity) + off, possible: (floor ?? -Infinity) - off };
     this.leastStart = suffixExtreme(options, bands, this.start.low, 'least');
     this.mostStart = suffixExtreme(options, bands, this.start.high, 'most');
+    this.mostMetric = suffixExtreme(options, bands, this.metric.high, 'most');
     this.leastMetric = suffixExtreme(options, bands, this.metric.low, 'least');
     this.leastPull = suffixExtreme(options, bands, this.pull.low, 'least');
     const use = Float64Array.from({ length: options.count }, (_, i) =>
@@ -103,6 +109,7 @@ class FeasibleCount {
     this.sums = {
       metric: perDepth(),
       startLow: perDepth(),
+      metricHigh: perDepth(),
       startHigh: perDepth(),
       pullLow: perDepth(),
       pullHigh: perDepth(),
@@ -110,6 +117,7 @@ class FeasibleCount {
     this.sums.metric[0] = this.metric.baseLow;
     this.sums.startLow[0] = this.start.baseLow;
     this.sums.startHigh[0] = this.start.baseHigh;
+    this.sums.metricHigh[0] = this.metric.baseHigh;
   }
 
   count(): number {
@@ -135,7 +143,10 @@ class FeasibleCount {
 
   /** Whether anything more can lead to a feasible candidate. */
   private canFit(depth: number, from: number, more: number): boolean {
-    const { pullLow, startHigh } = this.sums;
+    const { metricHigh, pullLow, startHigh } = this.sums;
+    // What is slack all along asks nothing, however many of them there are.
+    const most = more * Math.max(0, this.mostMetric[from] as number);
+    if ((metricHigh[depth] as number) + most <= 0) return false;
     if (!this.help.canFit(depth, more)) return false;
     const pulled = (pullLow[depth] as number) + more * Math.min(0, this.leastPull[from] as number);
     if (pulled > 1 + ROUNDING) return false;
@@ -171,6 +182,7 @@ class FeasibleCount {
   /** Whether the bands so far and option i surely are feasible or surely not; undefined near a limit. */
   private fits(depth: number, i: number, roomy: boolean): boolean | undefined {
     const { sums } = this;
+    if ((sums.metricHigh[depth] as number) + (this.metric.high[i] as number) <= 0) return false;
     const startHigh = (sums.startHigh[depth] as number) + (this.start.high[i] as number);
     if (startHigh < this.startFloor.possible) return false;
     const spare = roomy ? Infinity : this.help.spare(depth, i);
@@ -200,6 +212,7 @@ class FeasibleCount {
     this.choice.chosen[depth] = i;
     this.help.put(depth, i);
     addTo(this.sums.metric, depth, this.metric.low, i);
+    addTo(this.sums.metricHigh, depth, this.metric.high, i);
     addTo(this.sums.startLow, depth, this.start.low, i);
     addTo(this.sums.startHigh, depth, this.start.high, i);
     addTo(this.sums.pullLow, depth, this.pull.low, i);
@@ -212,7 +225,7 @@ function addTo(sums: Float64Array, depth: number, of: Float64Array, i: number): 
   sums[depth + 1] = (sums[depth] as number) + (of[i] as number);
 }
 
-type Sum = 'metric' | 'startLow' | 'startHigh' | 'pullLow' | 'pullHigh';
+type Sum = 'metric' | 'metricHigh' | 'startLow' | 'startHigh' | 'pullLow' | 'pullHigh';
 
 /**
  * How much of the demand without bands is left before they turn it round, at every sample, as share

@@ -2,6 +2,7 @@ import type { Band } from '../elastic/band.js';
 import { type Bounds, boundsOf } from '../finder/bounds.js';
 import { type Choice, Evaluation } from '../finder/candidate.js';
 import { BAND_COST, highestOfRounded, roundedCost, stretchCost } from '../finder/cost.js';
+import { setsToCount } from '../finder/count-feasible.js';
 import type { Options } from '../finder/options.js';
 import type { LadderSearch, LadderTarget } from '../finder/search.js';
 
@@ -143,8 +144,10 @@ function comesBefore(a: LadderSetup, b: LadderSetup): boolean {
   return a.rounded === b.rounded ? a.key < b.key : a.rounded < b.rounded;
 }
 
-/** Candidates that are looked at, at most: some ten seconds. */
+/** Candidates that are gone through, at most: some ten seconds. */
 const MOST_STEPS = 5e8;
+/** One that is looked at takes as long as so many that are passed over. */
+const STEPS_OF_LOOK = 60;
 
 /**
  * Fills a pool with what is feasible; undefined where there is more to go through than anybody
@@ -158,6 +161,9 @@ export function fillPool(
   all: readonly Options[],
   withFirst = false,
 ): LadderPool | undefined {
+  const { limits } = search;
+  const sizes = { ...search, limits: { ...limits, maxBands: limits.maxBands + 1 } };
+  if (!withFirst && setsToCount(sizes, bands.length, all) > MOST_STEPS) return undefined;
   const pool = new LadderPool(search.target);
   let steps = MOST_STEPS;
   for (const [reachIndex, options] of all.entries()) {
@@ -245,6 +251,7 @@ class Filling {
   ): void {
     const { choice, pool } = this;
     const { target } = this.search;
+    this.stepsLeft -= STEPS_OF_LOOK;
     const cost = bandsCost + BAND_COST * depth + stretchCost(stretch);
     if (pool.pooled) {
       const lowest = this.heightOfBound(this.isHelp ? high : low) - SAME_HEIGHT;
