@@ -115,10 +115,11 @@ await picture('ladder', async (page) => {
   await page.getByRole('spinbutton', { name: /^to,/ }).fill('600');
   await page.getByRole('spinbutton', { name: /^to,/ }).blur();
   await page.getByRole('button', { name: 'Make a ladder' }).click();
+  await page.getByRole('button', { name: 'Make anew' }).waitFor();
   await page.getByRole('button', { name: /^Load/ }).nth(3).click();
   await page.getByRole('button', { name: 'Keep the ladder' }).click();
   await page.getByText(/rungs kept/).waitFor();
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
 });
 await picture('buy', async (page) => {
   await page.goto('/buy');
