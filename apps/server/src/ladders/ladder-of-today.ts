@@ -64,6 +64,10 @@ export async function ladderOfToday(
   scope: Scope,
   kept: LadderRecord,
 ): Promise<LadderOfToday> {
+  // The bare exercise alone is made from nothing that could change.
+  if (kept.rungs.every(({ document }) => document.runs.length === 0)) {
+    return { ladder: kept, changes: [], remade: false };
+  }
   const search = await searchOfToday(manager, scope, kept);
   if (search === undefined) return { ladder: kept, changes: [{ kind: 'anchor' }], remade: false };
   const basis = ladderBasis(search, search.present.body, kept.anchorId);
@@ -142,7 +146,7 @@ async function foundToday(
   });
 }
 
-/** Undefined where its anchor is gone, or no rung of it has a band. */
+/** Undefined where its anchor is gone. */
 async function searchOfToday(
   manager: EntityManager,
   scope: Scope,
