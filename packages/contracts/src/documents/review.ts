@@ -66,6 +66,8 @@ const sessions = z
       redFlag: z.union([z.boolean(), z.enum(RED_FLAGS)]).optional(),
       /** The school it was done under; the document's own where it is not given. */
       school: school.optional(),
+      /** Seconds that were asked of every set then; the document's own where they are not given. */
+      hold_s: positive.optional(),
     }),
   )
   .min(1)

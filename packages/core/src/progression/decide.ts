@@ -1,12 +1,18 @@
 import { fail, type Fault, type Result, succeed } from '../faults.js';
 import { fillRange } from './fill-range.js';
 import { passGates } from './gates.js';
+import { hold } from './hold.js';
+import { lowering } from './lowering.js';
 import type { Decision, Review, School } from './review.js';
+import { taper } from './taper.js';
 import { presentTargets } from './targets.js';
 
 /** The schools this version offers: each a pure rule from what was done to what comes next. */
 const RULES: Partial<Readonly<Record<School, (review: Review) => Decision>>> = {
   'fill-range': fillRange,
+  taper,
+  hold,
+  lowering,
 };
 
 /**

@@ -41,6 +41,8 @@ export interface DoneSession {
   readonly redFlag?: boolean | RedFlag | undefined;
   /** The school it was done under; the review's own where it is not given. */
   readonly school?: School | undefined;
+  /** Seconds that were asked of every set; those of the review where they are not given. */
+  readonly hold_s?: number | undefined;
 }
 
 /** A set-up of known load; index 0 of a ladder is the easiest. */
