@@ -15,6 +15,7 @@ const SOURCES = [
   'packages/contracts/src',
   'packages/catalogue/src',
   'packages/catalogue/exercises',
+  'packages/catalogue/skills',
   'package-lock.json',
 ];
 

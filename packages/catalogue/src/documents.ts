@@ -68,6 +68,7 @@ import pullUp from '../exercises/pull-up.json' with { type: 'json' };
 import chinUp from '../exercises/chin-up.json' with { type: 'json' };
 import widePullUp from '../exercises/wide-pull-up.json' with { type: 'json' };
 import dip from '../exercises/dip.json' with { type: 'json' };
+import pushUpOnKnees from '../exercises/push-up-on-knees.json' with { type: 'json' };
 import pushUpFromAbove from '../exercises/push-up-from-above.json' with { type: 'json' };
 import singleLegSquat from '../exercises/single-leg-squat.json' with { type: 'json' };
 import nordicLowering from '../exercises/nordic-lowering.json' with { type: 'json' };
@@ -155,6 +156,7 @@ export const DOCUMENTS: readonly unknown[] = [
   chinUp,
   widePullUp,
   dip,
+  pushUpOnKnees,
   pushUpFromAbove,
   singleLegSquat,
   nordicLowering,

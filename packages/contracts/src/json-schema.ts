@@ -16,6 +16,7 @@ import {
   searchDocument,
 } from './documents/search.js';
 import { setupDocument } from './documents/setup.js';
+import { skillDocument } from './documents/skill.js';
 import { solutionDocument } from './documents/solution.js';
 
 /** The open documents by the name that stands in their `format`. */
@@ -23,6 +24,7 @@ export const OPEN_DOCUMENTS = {
   'wiry-otter.samples': samplesDocument,
   'wiry-otter.calibration': calibrationDocument,
   'wiry-otter.exercise': exerciseDocument,
+  'wiry-otter.skill': skillDocument,
   'wiry-otter.setup': setupDocument,
   'wiry-otter.solution': solutionDocument,
   'wiry-otter.search': searchDocument,

@@ -398,6 +398,29 @@ export {
   type PersonSearch,
   spaceFor,
 } from './finder/person-search.js';
+export {
+  type HangPlace,
+  type Skill,
+  SKILL_WORKS,
+  type SkillLevel,
+  type SkillWork,
+} from './skill/skill.js';
+export { type LevelDemand, levelsByDemand } from './skill/levels.js';
+export { type Help, type HelpAt, helpOver } from './skill/help.js';
+export { momentAtHip, type MomentAtHip } from './skill/middle-of-body.js';
+export { MOST_TURNS, type Slackness, slacknessOf, type TautWay } from './skill/tauten.js';
+export {
+  type FirstHelp,
+  firstHelp,
+  type HelpPoint,
+  type ShownEffort,
+  UNKNOWN_START,
+} from './skill/first-help.js';
+export { sagged } from './skill/variations.js';
+export { heightsOf, phaseAtHeight } from './skill/target-height.js';
+export { centreOfMass } from './demand/centre-of-mass.js';
+export { capabilityFrom, type Effort, isTrusted, loadFor } from './progression/capability.js';
+export { TAPER_RANGES } from './progression/targets.js';
 export { ladderBasis, ladderSpaceFor } from './ladder/person-ladder.js';
 export {
   bandCost,

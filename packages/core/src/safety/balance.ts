@@ -1,4 +1,4 @@
-import { CHAIN, SEGMENTS } from '../body/segments.js';
+import { centreOfMass } from '../demand/centre-of-mass.js';
 import { STANDARD_GRAVITY_M_S2 as G } from '../units/units.js';
 import type { CautionContext, CautionRule } from './caution.js';
 
@@ -65,10 +65,7 @@ export function greatestTip(context: Pick<CautionContext, 'setup' | 'solved'>): 
   }
   const { contacts, samples } = solved.rig.prepared;
   const ankle = contacts.index.get('ankleR');
-  const whole = CHAIN.every((segment) => {
-    const { from, to } = SEGMENTS[segment];
-    return contacts.index.has(`${from}R`) && contacts.index.has(`${to}R`);
-  });
+  const whole = centreOfMass(solved.rig.prepared, 0) !== undefined;
   if (ankle === undefined || !whole) return undefined;
   const half_m = staggerOf(context) / 2;
   let greatest = 0;
@@ -98,14 +95,7 @@ function centreOfPressure(
     down_N += weight_N;
     moment += weight_N * x;
   };
-  for (const segment of CHAIN) {
-    const { from, to, length, masses, paired } = SEGMENTS[segment];
-    for (const { massShare, alongStature } of masses) {
-      const share = alongStature / length;
-      const x = xOf(`${from}R`) + share * (xOf(`${to}R`) - xOf(`${from}R`));
-      addWeight(massShare * (paired ? 2 : 1) * body.mass_kg * G, x);
-    }
-  }
+  addWeight(body.mass_kg * G, centreOfMass(rig.prepared, k)?.[0] ?? 0);
   for (const { at, mass_kg } of loads) addWeight(mass_kg * G, xOf(at));
   rig.points.forEach((name, p) => {
     const node = contacts.kinds.length + p;

@@ -62,14 +62,19 @@ export function pullAtStart(context: Pick<CautionContext, 'setup' | 'solved'>): 
 }
 
 /** What it takes to hook hand, foot or knee into each band, N: its pull at the start of the rep. */
-export function mountingPulls({
-  setup,
-  solved,
-}: Pick<CautionContext, 'setup' | 'solved'>): number[] {
+export function mountingPulls(context: Pick<CautionContext, 'setup' | 'solved'>): number[] {
+  return pullsAt(context, 0);
+}
+
+/** What each band pulls with at a sample of the effort, all its natural strands together, N. */
+export function pullsAt(
+  { setup, solved }: Pick<CautionContext, 'setup' | 'solved'>,
+  k: number,
+): number[] {
   const { samples } = solved.rig.prepared;
   return setup.runs.map((run, r) => {
     const band = setup.bands.find(({ id }) => id === run.band);
     const strands = band === undefined ? 1 : naturalStrands(band.kind);
-    return strands * (solved.buffers.strand_N[r * samples] as number);
+    return strands * (solved.buffers.strand_N[r * samples + k] as number);
   });
 }
