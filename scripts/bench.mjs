@@ -17,6 +17,7 @@ ensureNpmPackages(ROOT);
 ensureChromium();
 for (const bench of [
   'apps/cli/bench/statics.bench.ts',
+  'apps/cli/bench/skill.bench.ts',
   'e2e/bench/worker.bench.ts',
   'apps/cli/bench/documents.bench.ts',
   'apps/cli/bench/finder.bench.ts',

@@ -25,6 +25,7 @@ import { refuse } from './problems/refusal.js';
 import type { Solver } from './solving/solver.js';
 import { sessionRoutes } from './sessions/routes.js';
 import { setupRoutes } from './setups/routes.js';
+import { skillRoutes } from './skills/routes.js';
 import { studioRoutes } from './studio/routes.js';
 
 export interface AppOptions {
@@ -91,6 +92,7 @@ async function apiRoutes(app: App, account: AccountOptions): Promise<void> {
   await app.register(ladderRoutes);
   await app.register(findingRoutes);
   await app.register(sessionRoutes);
+  await app.register(skillRoutes);
   await app.register(studioRoutes);
   app.get('/openapi.json', { schema: { hide: true, response: { 200: z.unknown() } } }, () =>
     app.swagger(),

@@ -21,3 +21,4 @@ export * from './api/people.js';
 export * from './api/problem.js';
 export * from './api/sessions.js';
 export * from './api/setups.js';
+export * from './api/skill-tests.js';

@@ -407,6 +407,7 @@ export {
 } from './skill/skill.js';
 export { type LevelDemand, levelsByDemand } from './skill/levels.js';
 export { type Help, type HelpAt, helpOver } from './skill/help.js';
+export { hangBands, type HungBands } from './skill/compare-hangs.js';
 export { momentAtHip, type MomentAtHip } from './skill/middle-of-body.js';
 export { MOST_TURNS, type Slackness, slacknessOf, type TautWay } from './skill/tauten.js';
 export {

@@ -14,6 +14,7 @@ import {
   SessionEntity,
   TrainingSetEntity,
 } from './entities/session.js';
+import { SkillTestEntity } from './entities/skill-test.js';
 import { SetupEntity, SetupVersionEntity } from './entities/setup.js';
 import {
   SignInEntity,
@@ -34,6 +35,7 @@ import { Posture1764700000000 } from './migrations/1764700000000-posture.js';
 import { Room1764800000000 } from './migrations/1764800000000-room.js';
 import { DropSets1765000000000 } from './migrations/1765000000000-drop-sets.js';
 import { FinderPreferences1765100000000 } from './migrations/1765100000000-finder-preferences.js';
+import { SkillTests1765200000000 } from './migrations/1765200000000-skill-tests.js';
 import { Ladders1764900000000 } from './migrations/1764900000000-ladders.js';
 
 /**
@@ -67,6 +69,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       OwnExerciseEntity,
       LadderEntity,
       LadderVersionEntity,
+      SkillTestEntity,
     ],
     migrations: [
       FirstSlice1764000000000,
@@ -81,6 +84,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       Ladders1764900000000,
       DropSets1765000000000,
       FinderPreferences1765100000000,
+      SkillTests1765200000000,
     ],
     migrationsRun: true,
     migrationsTransactionMode: 'all',

@@ -64,6 +64,12 @@ export const routes: Routes = [
         title: 'Set-ups · Wiry Otter',
         loadComponent: () => import('./setups/workbench').then((file) => file.Workbench),
       },
+      { path: 'skills', pathMatch: 'full', redirectTo: 'skills/pull' },
+      {
+        path: 'skills/:skillId',
+        title: 'Skills · Wiry Otter',
+        loadComponent: () => import('./features/skills/skills').then((file) => file.Skills),
+      },
       {
         path: 'bag',
         title: 'The bag · Wiry Otter',

@@ -1,5 +1,5 @@
 import { helpAt, helpFloor } from '../demand/summary.js';
-import type { SolvedRig } from '../demand/solve-setup.js';
+import { bandsOverLimit, type SolvedRig } from '../demand/solve-setup.js';
 import { pullsAt } from '../safety/help.js';
 import type { Setup } from '../rig/setup.js';
 
@@ -27,6 +27,8 @@ export interface Help {
   readonly hardest: HelpAt;
   /** Where the bands do more than is needed, at its worst: by how much. */
   readonly lifts: { readonly phase: number; readonly by: number } | null;
+  /** Ids of the bands that are stretched past their limit: nothing to be done. */
+  readonly overLimit: readonly string[];
   /** Share of the movement in which every band is slack. */
   readonly slackShare: number;
   /** What it takes to step into the hardest band, N. */
@@ -81,6 +83,7 @@ export function helpOver(setup: Setup, solved: SolvedRig): Help {
     most: at(most),
     hardest: at(hardest),
     lifts,
+    overLimit: bandsOverLimit(setup, buffers),
     slackShare: summary.slackShare,
     mounting_N,
     lettingGo_N: Math.max(mounting_N, ...pullsAt({ setup, solved }, samples - 1)),

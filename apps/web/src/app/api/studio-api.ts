@@ -38,6 +38,9 @@ import {
   type SetupInput,
   type SetupRecord,
   type SignInRequest,
+  skillTest,
+  type SkillTestInput,
+  type SkillTestRecord,
   studio,
   type StudioRecord,
   type StudioRulesInput,
@@ -56,6 +59,7 @@ const ladderList = z.array(ladder);
 const prescriptionList = z.array(prescription);
 const decisionList = z.array(decision);
 const sessionList = z.array(session);
+const skillTestList = z.array(skillTest);
 const nothing = z.unknown();
 
 /** Every call of the API, typed by the contracts. */
@@ -191,6 +195,13 @@ export class StudioApi {
   }
   restoreLadder(id: string): Observable<LadderRecord> {
     return this.client.post(`/ladders/${id}/restore`, {}, ladder);
+  }
+
+  skillTests(): Observable<SkillTestRecord[]> {
+    return this.client.get('/skill-tests', skillTestList);
+  }
+  addSkillTest(id: string, input: SkillTestInput): Observable<SkillTestRecord> {
+    return this.client.put(`/skill-tests/${id}`, input, skillTest);
   }
 
   prescriptions(): Observable<PrescriptionRecord[]> {

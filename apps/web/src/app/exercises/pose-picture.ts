@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
-import { type Body, prepareExercise } from '@wiry-otter/core';
+import { type Body, type PhaseRange, prepareExercise } from '@wiry-otter/core';
 import { drawFigure } from '../drawing/figure';
 import { figurePlaces } from '../drawing/figure-places';
 import { FigureShape } from '../drawing/figure-shape';
@@ -46,12 +46,14 @@ const SAMPLES = 3;
 export class PosePicture {
   readonly exercise = input.required<ExerciseDocument>();
   readonly body = input.required<Body>();
+  /** The part of the movement that is shown. */
+  readonly phases = input<PhaseRange>();
 
   protected readonly size = SIZE;
   protected readonly drawn = computed(() => {
     const exercise = this.exercise();
     const body = this.body();
-    const result = prepareExercise(exercise, body, { samples: SAMPLES });
+    const result = prepareExercise(exercise, body, { samples: SAMPLES, phases: this.phases() });
     if (!result.ok) return null;
     const prepared = result.value;
     const joints = [0, SAMPLES - 1].flatMap((k) => {

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { GLANCE_STRETCH, naturalPull } from '@wiry-otter/core';
 import { GRADE_WORDS, type KnownBand } from '../bands/band-law';
 import { forceQuantity, forceWord } from '../drawing/figures';
@@ -15,13 +15,20 @@ const WIDEST_PX = 22;
   imports: [Ribbon],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="xl:absolute xl:inset-0 xl:flex xl:flex-col">
+    <div [class]="upright() ? 'xl:absolute xl:inset-0 xl:flex xl:flex-col' : ''">
       <h2 class="mb-1 text-sm">
         In the bag
-        <span class="block text-xs font-normal text-faint">{{ unitWord() }} at ×2, keys 1–9</span>
+        <span class="text-xs font-normal text-faint" [class.block]="upright()"
+          >{{ unitWord() }} at ×2, keys 1–9</span
+        >
       </h2>
       <ul
-        class="flex gap-1 overflow-x-auto pb-1 xl:min-h-0 xl:flex-1 xl:flex-col xl:overflow-x-hidden xl:overflow-y-auto"
+        class="relative flex gap-1 overflow-x-auto pb-1"
+        [class]="
+          upright()
+            ? 'xl:min-h-0 xl:flex-1 xl:flex-col xl:overflow-x-hidden xl:overflow-y-auto'
+            : ''
+        "
       >
         @for (item of workbench.bag(); track item.band.record.id) {
           <li class="flex-none">
@@ -64,6 +71,8 @@ const WIDEST_PX = 22;
   `,
 })
 export class BagList {
+  /** Whether it stands as a column where there is width; else it lies. */
+  readonly upright = input(true);
   protected readonly workbench = inject(WorkbenchStore);
 
   protected readonly unitWord = computed(() => forceWord(this.workbench.unit()));

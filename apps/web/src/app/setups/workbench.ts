@@ -94,7 +94,7 @@ export class Workbench {
       ...Array.from({ length: 9 }, (_, i) => ({
         key: String(i + 1),
         words: `band with tag ${i + 1} on or off`,
-        press: () => this.toggleTag(i + 1),
+        press: () => this.workbench.toggleTag(i + 1),
       })),
     ]);
   }
@@ -106,10 +106,5 @@ export class Workbench {
 
   private slide(by: number): void {
     this.sample.update((k) => Math.min(this.lastSample, Math.max(0, k + by)));
-  }
-
-  private toggleTag(tag: number): void {
-    const found = this.workbench.usable().find(({ record }) => record.tag === tag);
-    if (found !== undefined) this.workbench.toggleBand(found.record.id);
   }
 }

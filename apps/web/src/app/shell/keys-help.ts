@@ -15,7 +15,7 @@ import { Keys } from './keys';
           <dd>{{ key.words }}</dd>
         }
         <dt class="figure font-bold">g, then a letter</dt>
-        <dd>go to the screen that begins with it</dd>
+        <dd>go to the screen that begins with it, again for the next that does</dd>
       </dl>
       <button class="action mt-5" type="button" (click)="dialog.close()">Close</button>
     </div>

@@ -3,6 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { NgIcon, provideIcons } from '@ng-icons/core';
 import {
+  lucideBicepsFlexed,
   lucideCable,
   lucideLogOut,
   lucideMoon,
@@ -25,6 +26,7 @@ const SPINE = [
   { path: '/today', words: 'Today', icon: 'lucideSunrise' },
   { path: '/bands', words: 'Bands', icon: 'lucideCable' },
   { path: '/setups', words: 'Set-ups', icon: 'lucidePersonStanding' },
+  { path: '/skills', words: 'Skills', icon: 'lucideBicepsFlexed' },
   { path: '/log', words: 'Log', icon: 'lucideNotebookText' },
 ] as const;
 
@@ -37,6 +39,7 @@ const GO_MS = 1500;
   imports: [NgIcon, NoticeBar, RouterLink, RouterLinkActive, RouterOutlet],
   providers: [
     provideIcons({
+      lucideBicepsFlexed,
       lucideCable,
       lucideLogOut,
       lucideMoon,
@@ -82,7 +85,7 @@ export class Shell {
   }
 
   protected pressed(event: KeyboardEvent): void {
-    const spot = SPINE.find(({ words }) => words[0]?.toLowerCase() === event.key);
+    const spot = this.spotFor(event.key);
     if (event.timeStamp - this.goPressedAt < GO_MS && spot !== undefined) {
       this.goPressedAt = -Infinity;
       event.preventDefault();
@@ -94,6 +97,13 @@ export class Shell {
       event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName);
     if (event.key === 'g' && plain && !writing) this.goPressedAt = event.timeStamp;
     this.keys.handle(event);
+  }
+
+  /** The screen that begins with a letter; of several the one after the present. */
+  private spotFor(letter: string): (typeof SPINE)[number] | undefined {
+    const spots = SPINE.filter(({ words }) => words[0]?.toLowerCase() === letter);
+    const present = spots.findIndex(({ path }) => this.router.url.startsWith(path));
+    return spots[(present + 1) % Math.max(1, spots.length)];
   }
 
   protected focusPerson(personId: string): void {

@@ -26,7 +26,7 @@ const METRIC_WORDS: Readonly<Record<Metric, string>> = {
 })
 export class LadderPanel {
   protected readonly workbench = inject(WorkbenchStore);
-  protected readonly store = inject(LadderStore);
+  readonly store = inject(LadderStore);
   private readonly router = inject(Router);
   protected readonly metricWords = METRIC_WORDS;
 

@@ -1,4 +1,4 @@
-import { computed, effect, untracked } from '@angular/core';
+import { computed, effect, inject, InjectionToken, untracked } from '@angular/core';
 import { patchState, signalStore, withHooks, withMethods, withState } from '@ngrx/signals';
 import type { ExerciseDocument, SetupRecord } from '@wiry-otter/contracts';
 import { copiesAtHand, copiesTaken, type Cure, STANDING_RANGE } from '@wiry-otter/core';
@@ -19,6 +19,11 @@ const LIMITS = {
   wraps: { least: 0, most: 5 },
   weight_kg: { least: 0, most: 60 },
 } as const;
+
+/** Under what a screen keeps its workbench: each screen that has one goes on with its own. */
+export const WORKBENCH_KEY = new InjectionToken<string>('key of the workbench', {
+  factory: () => 'otter.workbench',
+});
 
 /** What can be typed as one figure. */
 export type Figure = keyof typeof LIMITS;
@@ -58,6 +63,13 @@ export const WorkbenchStore = signalStore(
       const taken = copiesTaken(store.exercise() ?? {});
       const owner = { personId: store.person()?.id ?? '', placeId: store.place()?.id ?? null };
       return band !== undefined && copiesAtHand(band, owner) >= taken ? taken : 1;
+    };
+    const toggleBand = (id: string): void => {
+      const on = store.set.bandIds();
+      const added = Array.from({ length: copiesPutOn(id) }, () => id);
+      changeAnew(`band ${id}`, {
+        bandIds: on.includes(id) ? on.filter((band) => band !== id) : [...on, ...added],
+      });
     };
     const girthOf = ({ anchorId, placeId }: Pick<SetupRecord, 'anchorId' | 'placeId'>): number =>
       store
@@ -125,12 +137,11 @@ export const WorkbenchStore = signalStore(
       setBody(body: WorkbenchState['body']): void {
         store.change('body', { body });
       },
-      toggleBand(id: string): void {
-        const on = store.set.bandIds();
-        const added = Array.from({ length: copiesPutOn(id) }, () => id);
-        changeAnew(`band ${id}`, {
-          bandIds: on.includes(id) ? on.filter((band) => band !== id) : [...on, ...added],
-        });
+      toggleBand,
+      /** Puts the band with a tag on, or takes it off. */
+      toggleTag(tag: number): void {
+        const found = store.usable().find(({ record }) => record.tag === tag);
+        if (found !== undefined) toggleBand(found.record.id);
       },
       /** Takes over a set-up that was found, or one of the changes; `what` names it for undo. */
       take(what: string, part: Partial<WorkbenchState>): void {
@@ -201,8 +212,8 @@ export const WorkbenchStore = signalStore(
     };
   }),
   withHooks({
-    onInit(store) {
-      const key = computed(() => `otter.workbench.${store.person()?.id ?? ''}`);
+    onInit(store, screen = inject(WORKBENCH_KEY)) {
+      const key = computed(() => `${screen}.${store.person()?.id ?? ''}`);
       // Each person finds the workbench as it was left for them, or their hardest saved set-up.
       effect(() => {
         const kept = readStored(key(), storedWorkbench);

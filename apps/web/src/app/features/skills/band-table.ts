@@ -1,0 +1,110 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import type { Help } from '@wiry-otter/core';
+import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { SkillStore } from './skill-store';
+
+/** What each band of the bag does by itself at each place: the mean help, chosen by a tap. */
+@Component({
+  selector: 'otter-band-table',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="overflow-x-auto">
+      <table class="w-full text-sm" aria-label="Help of each band at each place">
+        <thead>
+          <tr>
+            <th>band</th>
+            @for (where of places(); track where) {
+              <th class="px-1 align-bottom leading-tight">{{ where }}</th>
+            }
+          </tr>
+        </thead>
+        <tbody>
+          @for (row of store.bands(); track row.band.record.id) {
+            <tr class="border-t-[1.5px] border-hairline">
+              <th scope="row" class="pr-2 font-normal text-ink!">
+                <span
+                  class="mr-1 inline-block w-5 border border-ink align-middle"
+                  [style.height.px]="4 + row.band.record.width_mm * 0.16"
+                  [style.background]="row.band.record.colour"
+                  aria-hidden="true"
+                ></span
+                >{{ row.band.record.name }}
+              </th>
+              @for (where of places(); track where) {
+                <td class="px-1">
+                  @if (helpAt(row.helps, where); as cell) {
+                    <button
+                      type="button"
+                      class="figure min-h-8 w-full text-left"
+                      [class.text-help]="isSafe(cell.help)"
+                      [class.text-stop]="!isSafe(cell.help)"
+                      [class.font-bold]="isSet(row.band.record.id, cell.routeId)"
+                      [attr.aria-label]="
+                        row.band.record.name + ' at the ' + where + ': ' + words(cell.help)
+                      "
+                      (click)="store.takeBand(row.band.record.id, cell.routeId)"
+                    >
+                      {{ words(cell.help) }}
+                      @if (cell.isFolded) {
+                        <span class="text-xs text-faint">folded</span>
+                      }
+                    </button>
+                  }
+                </td>
+              }
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+  `,
+})
+export class BandTable {
+  protected readonly store = inject(SkillStore);
+  private readonly workbench = inject(WorkbenchStore);
+
+  protected readonly places = computed(() => {
+    const found = new Set(
+      this.store.bands().flatMap(({ helps }) => helps.map(({ where }) => where)),
+    );
+    return this.store
+      .skill()
+      .hangs.map(({ where }) => where)
+      .filter((where) => found.has(where));
+  });
+
+  protected helpAt<T extends { readonly where: string }>(
+    helps: readonly T[],
+    where: string,
+  ): T | undefined {
+    return helps.find((one) => one.where === where);
+  }
+
+  /** The mean help; that it lifts, or that it hangs slack. */
+  protected words({ curve, lifts, overLimit, slackShare }: Help): string {
+    if (overLimit.length > 0) return '✕ too short';
+    if (slackShare === 1) return 'slack';
+    const [need, help] = [meanOf(curve.map((at) => at.need)), meanOf(curve.map((at) => at.help))];
+    const share = `${Math.round((100 * help) / need)} %`;
+    return lifts === null ? share : `${share} ✕ lifts`;
+  }
+
+  protected isSafe({ lifts, overLimit }: Help): boolean {
+    return lifts === null && overLimit.length === 0;
+  }
+
+  protected isSet(bandId: string, routeId: string): boolean {
+    const { bandIds, routeIds } = this.workbench.set();
+    return (
+      bandIds.length === 1 &&
+      bandIds[0] === bandId &&
+      (routeIds.continuous === routeId || routeIds.open === routeId)
+    );
+  }
+}
+
+/** Mean by trapezoids, as the summary of a solution has it. */
+function meanOf(values: readonly number[]): number {
+  const ends = ((values[0] ?? 0) + (values.at(-1) ?? 0)) / 2;
+  return (values.reduce((sum, value) => sum + value, 0) - ends) / (values.length - 1);
+}

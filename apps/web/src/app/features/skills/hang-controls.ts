@@ -1,0 +1,93 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { STANDING_RANGE } from '@wiry-otter/core';
+import { FigureField } from '../../setups/figure-field';
+import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+
+/** Where the bands hang and how: place, anchor, its height and distance, taken up, turns. */
+@Component({
+  selector: 'otter-hang-controls',
+  imports: [FigureField, FormsModule],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'flex flex-wrap items-end gap-x-4 gap-y-1 [&_select]:field-sizing-content' },
+  template: `
+    <label class="field">
+      Place
+      <select [ngModel]="workbench.place()?.id" (ngModelChange)="workbench.choosePlace($event)">
+        @for (place of workbench.places(); track place.id) {
+          <option [value]="place.id">{{ place.name }}</option>
+        }
+      </select>
+    </label>
+    @if (workbench.anchors().length > 1) {
+      <label class="field">
+        Anchor
+        <select [ngModel]="workbench.anchor()?.id" (ngModelChange)="workbench.chooseAnchor($event)">
+          @for (anchor of workbench.anchors(); track anchor.id) {
+            <option [value]="anchor.id">{{ anchor.name }}</option>
+          }
+        </select>
+      </label>
+    }
+    @if (canBeMoved()) {
+      <otter-figure-field
+        words="Height, cm"
+        [shown]="centimetres(workbench.set.height_m())"
+        (given)="$event !== null && workbench.setHeight($event / 100)"
+      />
+    }
+    @if (isAside()) {
+      <label class="field min-w-36 flex-1"
+        >From the anchor, {{ centimetres(workbench.set.distance_m()) }} cm
+        <input
+          #distance
+          type="range"
+          [min]="centimetres(nearest_m)"
+          [max]="centimetres(farthest_m())"
+          [value]="centimetres(workbench.set.distance_m())"
+          (input)="workbench.setDistance(distance.valueAsNumber / 100)"
+      /></label>
+    }
+    <label class="field min-w-36 flex-1"
+      >Taken up, {{ centimetres(workbench.set.slip_m()) }} cm
+      <input
+        #slip
+        type="range"
+        min="0"
+        max="60"
+        [value]="centimetres(workbench.set.slip_m())"
+        (input)="workbench.setFigure('slip_m', slip.valueAsNumber / 100)"
+    /></label>
+    @if ((workbench.anchor()?.girth_m ?? 0) > 0) {
+      <label class="field min-w-32"
+        >Turns round the anchor, {{ workbench.set.wraps() }}
+        <input
+          #turns
+          type="range"
+          min="0"
+          max="5"
+          [value]="workbench.set.wraps()"
+          (input)="workbench.setFigure('wraps', turns.valueAsNumber)"
+      /></label>
+    }
+  `,
+})
+export class HangControls {
+  protected readonly workbench = inject(WorkbenchStore);
+  protected readonly nearest_m = STANDING_RANGE.least;
+  protected readonly farthest_m = computed(
+    () => this.workbench.anchor()?.room_m ?? STANDING_RANGE.most,
+  );
+  protected readonly isAside = computed(() => {
+    const anchor = this.workbench.exercise()?.anchor;
+    return anchor !== undefined && anchor.side !== 'over';
+  });
+  protected readonly canBeMoved = computed(() => {
+    const anchor = this.workbench.anchor();
+    return anchor !== null && anchor.highest_m > anchor.lowest_m;
+  });
+
+  protected centimetres(length_m: number): string {
+    return (100 * length_m).toFixed(0);
+  }
+}

@@ -1,0 +1,115 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  untracked,
+  viewChild,
+} from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { ClearanceNote } from '../../people/clearance-note';
+import { BagList } from '../../setups/bag-list';
+import { CautionList } from '../../setups/figures/caution-list';
+import { LadderPanel } from '../../setups/ladder/ladder-panel';
+import { SaveSetup } from '../../setups/saved/save-setup';
+import { SavedSetups } from '../../setups/saved/saved-setups';
+import { WORKBENCH_KEY, WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { Keys } from '../../shell/keys';
+import { ArcChart } from './arc-chart';
+import { BalancePanel } from './balance-panel';
+import { BandTable } from './band-table';
+import { CurveTable } from './curve-table';
+import { HangControls } from './hang-controls';
+import { HangPanel } from './hang-panel';
+import { KnownLine } from './known-line';
+import { LevelList } from './level-list';
+import { SkillStore } from './skill-store';
+
+/** A ladder that begins with less help than this is none. */
+const LEAST_HELP = 0.1;
+
+/** A skill: its levels, what a band does hung here or there, and how the help goes. */
+@Component({
+  selector: 'otter-skills',
+  imports: [
+    ArcChart,
+    BagList,
+    BalancePanel,
+    BandTable,
+    CautionList,
+    ClearanceNote,
+    CurveTable,
+    HangControls,
+    HangPanel,
+    KnownLine,
+    LadderPanel,
+    LevelList,
+    RouterLink,
+    SavedSetups,
+    SaveSetup,
+  ],
+  providers: [{ provide: WORKBENCH_KEY, useValue: 'otter.skills' }, WorkbenchStore, SkillStore],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: {
+    '(pointerdown)': 'workbench.hold()',
+    '(document:pointerup)': 'workbench.letGo()',
+    '(document:pointercancel)': 'workbench.letGo()',
+  },
+  templateUrl: './skills.html',
+})
+export class Skills {
+  readonly skillId = input.required<string>();
+
+  private readonly ladder = viewChild(LadderPanel);
+  protected readonly store = inject(SkillStore);
+  protected readonly workbench = inject(WorkbenchStore);
+
+  protected readonly name = computed(
+    () => this.workbench.person()?.name.split(' ')[0] ?? 'the person',
+  );
+  protected readonly cautions = computed(() => this.workbench.settled()?.cautions ?? []);
+  protected readonly chosen = computed(() => this.store.hangs().find(({ isSet }) => isSet));
+  protected readonly onRecord = computed(() => {
+    const routeId = this.chosen()?.route.id;
+    return this.workbench.saved().find((setup) => setup.routeId === routeId)?.cautions ?? [];
+  });
+
+  /** Whether the weight of the body against its support is what decides the skill. */
+  protected readonly isBalanced = computed(
+    () => this.workbench.exercise()?.demand.kind === 'moment',
+  );
+  /** Whether the need goes up or down over the movement, so that place and arc belong together. */
+  protected readonly isArc = computed(() => {
+    const needs = this.store.hangs()[0]?.help.curve.map(({ need }) => need) ?? [];
+    return Math.max(...needs) > 1.1 * Math.min(...needs);
+  });
+
+  constructor() {
+    effect(() => {
+      const id = this.skillId();
+      untracked(() => this.store.skillId.set(id));
+    });
+    // A ladder begins where the person does, unless one is kept.
+    effect(() => {
+      const share = this.store.first()?.shares[0];
+      const ladder = this.ladder()?.store;
+      if (ladder === undefined || share === undefined || share < LEAST_HELP) return;
+      untracked(() => {
+        if (this.workbench.keptLadder()?.source !== 'found' && ladder.shown()?.source !== 'found') {
+          ladder.set({ from: Math.round(100 * share) / 100 });
+        }
+      });
+    });
+    inject(Keys).offer([
+      { key: 'u', words: 'undo', press: () => this.workbench.undo() },
+      { key: 'r', words: 'redo', press: () => this.workbench.redo() },
+      ...Array.from({ length: 9 }, (_, i) => ({
+        key: String(i + 1),
+        words: `band with tag ${i + 1} on or off`,
+        press: () => this.workbench.toggleTag(i + 1),
+      })),
+    ]);
+  }
+}
