@@ -176,7 +176,7 @@ describe('ladders', () => {
     expect(rules.at(-1)).toBe('ladder.source');
     expect((await mika.get(`/setups/${heavier.setupId}`)).status).toBe(404);
     await mika.post<DecisionRecord>(`/decisions/${decision.id}/accept`);
-    expect((await inForce())?.setupId).toBe(heavier.setupId);
+    expect((await inForce())?.setupIds[0]).toBe(heavier.setupId);
     const made = (await mika.get<SetupRecord>(`/setups/${heavier.setupId}`)).body;
     expect(made.title).toBe(heavier.title);
   });
@@ -192,7 +192,7 @@ describe('ladders', () => {
       ladderOf(setup, [rungAt(setup, -0.3), lighter, rungAt(setup, 0.05)], 1),
     );
     expect(body.moved).toEqual({ from: setup.title, to: lighter.title });
-    expect((await inForce())?.setupId).toBe(lighter.setupId);
+    expect((await inForce())?.setupIds[0]).toBe(lighter.setupId);
     const stays = await keep(id, ladderOf(setup, [lighter], 2));
     expect(stays.body.moved).toBeNull();
   });
@@ -206,7 +206,7 @@ describe('ladders', () => {
     const { body } = await keep(id, ladderOf(setup, [far], 1));
     expect(body.rungs[0]?.cautions.some(({ level }) => level === 'refuse')).toBeTrue();
     expect(body.moved).toBeNull();
-    expect((await inForce())?.setupId).toBe(setup.id);
+    expect((await inForce())?.setupIds[0]).toBe(setup.id);
   });
 
   it('are made anew when a decision needs them after a band was measured again', async () => {
@@ -252,7 +252,7 @@ describe('ladders', () => {
     // By the law of today it pulls less: the prescription went to the nearest rung that is not heavier.
     expect(ladder?.moved?.from).toBe(setup.title);
     const now = ladder?.rungs.find(({ title }) => title === ladder.moved?.to);
-    expect((await inForce())?.setupId).toBe(now?.setupId);
+    expect((await inForce())?.setupIds[0]).toBe(now?.setupId);
     expect(now?.load).toBeLessThanOrEqual(setup.figures.mean);
     // Nothing has changed since: it stands.
     await trained(12);

@@ -67,7 +67,7 @@ describe('set-ups, sessions and decisions', () => {
     const saved = await studio.mika.put<SetupRecord>(`/setups/${setup.id}`, renamed);
     expect(saved.body.version).toBe(setup.version + 1);
     const read = await studio.mika.get<SessionRecord>(`/sessions/${session.id}`);
-    expect(read.body.setup.title).toBe(setup.title);
+    expect(read.body.setups[0]?.title).toBe(setup.title);
   });
 
   it('puts a set-up away and takes it back; its versions stay', async () => {
@@ -93,7 +93,7 @@ describe('set-ups, sessions and decisions', () => {
     const prescriptionId = uuidv7();
     await studio.mika.put(`/prescriptions/${prescriptionId}`, {
       personId: setup.personId,
-      setupId: saved.body.id,
+      setupIds: [saved.body.id],
       school: 'fill-range',
       sets: 1,
       work: { kind: 'reps', from: 8, to: 15 },
@@ -200,7 +200,7 @@ describe('set-ups, sessions and decisions', () => {
     const before = Date.now();
     const overruled = await studio.mika.post<DecisionRecord>(
       `/decisions/${session.decision?.id}/overrule`,
-      { setupId: setup.id, target: [9, 9, 9], note: 'Short of sleep.' },
+      { setupIds: [setup.id], target: [9, 9, 9], note: 'Short of sleep.' },
     );
     expect(overruled.body.status).toBe('overruled');
     expect(overruled.body.outcome?.note).toBe('Short of sleep.');
@@ -223,7 +223,7 @@ describe('set-ups, sessions and decisions', () => {
     expect(waiting.map(({ id }) => id)).not.toContain(older?.id ?? '');
     for (const [what, body] of [
       ['accept', undefined],
-      ['overrule', { setupId: setup.id, target: [9, 9, 9], note: 'Late.' }],
+      ['overrule', { setupIds: [setup.id], target: [9, 9, 9], note: 'Late.' }],
     ] as const) {
       const taken = await studio.mika.post<ProblemDocument>(
         `/decisions/${older?.id}/${what}`,
@@ -252,13 +252,13 @@ describe('set-ups, sessions and decisions', () => {
     expect([late.status, late.body.code]).toEqual([409, 'session-begun']);
   });
 
-  it('logs holds in seconds; they pass the gates, and go on unchanged', async () => {
+  it('logs holds in seconds, and asks for two more of each', async () => {
     const { mika } = studio;
     const setup = await demoSetup(mika, 'Tobias Quill');
     const prescriptionId = uuidv7();
     await mika.put(`/prescriptions/${prescriptionId}`, {
       personId: setup.personId,
-      setupId: setup.id,
+      setupIds: [setup.id],
       school: 'hold',
       sets: 2,
       work: { kind: 'hold', from_s: 10, to_s: 20 },
@@ -283,7 +283,7 @@ describe('set-ups, sessions and decisions', () => {
       [11, 0],
     ]);
     expect(body.decision?.decision).toEqual(
-      jasmine.objectContaining({ code: 'repeat', target: [12, 12] }),
+      jasmine.objectContaining({ code: 'more', target: [14, 13] }),
     );
     expect(body.decision?.review.sessions.at(-1)?.sets[0]).toEqual(
       jasmine.objectContaining({ hold_s: 12.5 }),

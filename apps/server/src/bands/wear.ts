@@ -4,7 +4,7 @@ import type { BandCopyRow, BandEventRow } from '../database/entities/band.js';
 import { SetupVersionEntity } from '../database/entities/setup.js';
 import type { Scope } from '../platform/scope.js';
 
-/** Repetitions of one session that stretched a band beyond ×2. */
+/** Repetitions of one session with one set-up that stretched a band beyond ×2. */
 export interface Wear {
   readonly bandId: string;
   /** Which of the equal ones that were in use, where a set-up takes several. */
@@ -29,14 +29,15 @@ const MOST_REMEMBERED = 5_000;
 /** Every stretch beyond ×2 in the studio's log, session by session. */
 export async function readWear(manager: EntityManager, scope: Scope): Promise<Wear[]> {
   const sessions = await manager.query<SessionReps[]>(
-    `SELECT s.person_id, s.setup_id, s.setup_version, s.started_at,
+    `SELECT s.person_id, used.id AS setup_id, used.version AS setup_version, s.started_at,
         sum(t.reps + t.partial_reps)::int AS reps
       FROM training_session s
-      JOIN (SELECT DISTINCT ON (set_id) session_id, reps, partial_reps, set_aside
+      CROSS JOIN LATERAL jsonb_to_recordset(s.setups) AS used(id uuid, version int)
+      JOIN (SELECT DISTINCT ON (set_id) session_id, setup_id, reps, partial_reps, set_aside
             FROM training_set WHERE studio_id = $1 ORDER BY set_id, sequence DESC) t
-        ON t.session_id = s.id
+        ON t.session_id = s.id AND t.setup_id = used.id
       WHERE s.studio_id = $1 AND NOT t.set_aside
-      GROUP BY s.id`,
+      GROUP BY s.id, used.id, used.version`,
     [scope.studioId],
   );
   const wear: Wear[] = [];

@@ -36,6 +36,7 @@ import { Room1764800000000 } from './migrations/1764800000000-room.js';
 import { DropSets1765000000000 } from './migrations/1765000000000-drop-sets.js';
 import { FinderPreferences1765100000000 } from './migrations/1765100000000-finder-preferences.js';
 import { SkillTests1765200000000 } from './migrations/1765200000000-skill-tests.js';
+import { SetUpsOfEachSet1765300000000 } from './migrations/1765300000000-set-ups-of-each-set.js';
 import { Ladders1764900000000 } from './migrations/1764900000000-ladders.js';
 
 /**
@@ -85,6 +86,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       DropSets1765000000000,
       FinderPreferences1765100000000,
       SkillTests1765200000000,
+      SetUpsOfEachSet1765300000000,
     ],
     migrationsRun: true,
     migrationsTransactionMode: 'all',

@@ -46,12 +46,12 @@ export async function playHistory(
   }
   const { setup, reps, ...prescribed } = history.prescription;
   const work = { kind: 'reps', ...reps } as const;
-  const setupId = known(setups, setup);
-  await addPrescription(manager, begin, uuidv7(), {
+  await addPrescription(manager, SOLVER_IN_PLACE, begin, uuidv7(), {
     ...prescribed,
     work,
     personId,
-    setupId,
+    setupIds: [known(setups, setup)],
+    track: 'main',
     drop: null,
   });
   for (const told of history.sessions) {
@@ -130,7 +130,7 @@ async function playSession(
   const current = (await listPrescriptions(manager, at)).find(
     (entry) => entry.personId === personId && entry.exerciseId === history.exercise,
   );
-  if (current === undefined || current.setupId !== setups.get(told.setup)) {
+  if (current === undefined || current.setupIds[0] !== setups.get(told.setup)) {
     throw new Error(`history of ${history.person}, ${told.day}: ${told.setup} is not in force`);
   }
   const id = uuidv7();
@@ -143,7 +143,9 @@ async function playSession(
     await logSet(manager, at, id, uuidv7(), {
       ...set,
       partial: 0,
+      setupId: null,
       hold_s: null,
+      lowering_s: null,
       performedAt: performedAt.toISOString(),
     });
   }
@@ -171,7 +173,7 @@ async function settle(
     return;
   }
   const { setup, target, note } = then.overrule;
-  const input = { setupId: known(setups, setup), target, note };
+  const input = { setupIds: [known(setups, setup)], target, note };
   await overruleDecision(manager, SOLVER_IN_PLACE, scope, id, input);
 }
 

@@ -35,11 +35,11 @@ export async function ladderFor(
   return ladder;
 }
 
-/** The ladders of a person and exercise that stand, at one place or at all. */
+/** The ladders of a person that stand, of one exercise and place or of all. */
 export async function laddersOf(
   manager: EntityManager,
   scope: Scope,
-  where: Pick<LadderRow, 'personId' | 'exerciseId'> & Partial<Pick<LadderRow, 'placeId'>>,
+  where: Pick<LadderRow, 'personId'> & Partial<Pick<LadderRow, 'exerciseId' | 'placeId'>>,
 ): Promise<LadderRecord[]> {
   const heads = await manager.find(LadderEntity, {
     where: ownedBy<LadderRow>(scope, { ...where, removed: false }),
@@ -95,7 +95,7 @@ export async function writeLadder(
     rungs: fields.rungs.toSorted((a, b) => a.load - b.load),
     moved: null,
   };
-  const moved = await movePrescription(manager, scope, written, content, before, (rung) =>
+  const moved = await movePrescription(manager, solver, scope, written, content, before, (rung) =>
     setupOfRung(manager, solver, scope, { ...written, ...content }, rung),
   );
   await manager.insert(LadderVersionEntity, {

@@ -4,18 +4,20 @@ import { v7 as uuidv7 } from 'uuid';
 import type { LadderContent, LadderRow } from '../database/entities/ladder.js';
 import type { Scope } from '../platform/scope.js';
 import { safeRungs } from './safe-rungs.js';
+import type { Solver } from '../solving/solver.js';
 import { addPrescription, listPrescriptions } from '../sessions/prescription-store.js';
 
 /**
- * Where the prescription in force stands on a rung of the version before, it moves to the rung of
- * the new one that is nearest in load and not heavier, of those that no caution refuses; to the
- * lightest where all are heavier.
+ * Where the prescription in force stands on rungs of the version before, each of them that is gone
+ * moves to the rung of the new one that is nearest in load and not heavier, of those that no caution
+ * refuses; to the lightest where all are heavier.
  *
  * @param makeSetup makes a rung a set-up that can be prescribed
- * @returns from where to where; null where it stays
+ * @returns from where to where the first of them moved; null where all stay
  */
 export async function movePrescription(
   manager: EntityManager,
+  solver: Solver,
   scope: Scope,
   { exerciseId, personId }: LadderRow,
   { rungs }: Pick<LadderContent, 'rungs'>,
@@ -23,23 +25,34 @@ export async function movePrescription(
   makeSetup: (rung: LadderRung) => Promise<void>,
 ): Promise<LadderContent['moved']> {
   const prescriptions = await listPrescriptions(manager, scope);
-  const current = prescriptions.find(
-    (one) => one.personId === personId && one.exerciseId === exerciseId,
-  );
-  const stood = before?.rungs.find(({ setupId }) => setupId === current?.setupId);
-  if (current === undefined || stood === undefined) return null;
-  if (rungs.some(({ setupId }) => setupId === stood.setupId)) return null;
+  let first: LadderContent['moved'] = null;
+  for (const current of prescriptions) {
+    if (current.personId !== personId || current.exerciseId !== exerciseId) continue;
+    const moves = movesOf(current.setupIds, rungs, before);
+    const [move] = moves.values();
+    if (move === undefined) continue;
+    for (const { to } of moves.values()) await makeSetup(to);
+    const { createdAt: _at, exerciseId: _of, fromDecisionId: _from, id: _id, ...same } = current;
+    const setupIds = same.setupIds.map((id) => moves.get(id)?.to.setupId ?? id);
+    await addPrescription(manager, solver, scope, uuidv7(), { ...same, setupIds, drop: null });
+    first ??= { from: move.from.title, to: move.to.title };
+  }
+  return first;
+}
+
+/** By set-up, the rung it was and the one it moves to. */
+function movesOf(
+  setupIds: readonly string[],
+  rungs: readonly LadderRung[],
+  before: LadderRecord | undefined,
+): ReadonlyMap<string, { readonly from: LadderRung; readonly to: LadderRung }> {
   const safe = safeRungs(rungs);
-  const to = safe.filter(({ load }) => load <= stood.load).at(-1) ?? safe[0];
-  if (to === undefined) return null;
-  await makeSetup(to);
-  const {
-    createdAt: _at,
-    exerciseId: _exercise,
-    fromDecisionId: _from,
-    id: _id,
-    ...same
-  } = current;
-  await addPrescription(manager, scope, uuidv7(), { ...same, setupId: to.setupId, drop: null });
-  return { from: stood.title, to: to.title };
+  return new Map(
+    setupIds.flatMap((id) => {
+      const from = before?.rungs.find(({ setupId }) => setupId === id);
+      if (from === undefined || rungs.some(({ setupId }) => setupId === id)) return [];
+      const to = safe.filter(({ load }) => load <= from.load).at(-1) ?? safe[0];
+      return to === undefined ? [] : [[id, { from, to }] as const];
+    }),
+  );
 }

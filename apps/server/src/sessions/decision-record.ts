@@ -6,8 +6,8 @@ import type { DecisionRow } from '../database/entities/session.js';
 export type Overtaken = ReadonlySet<string>;
 
 /**
- * Which of these decisions nobody can take any more: a newer session of the same person and
- * exercise was finished, or has a set in it. One that was only begun overtakes nothing.
+ * Which of these decisions nobody can take any more: a newer session of the same person, exercise
+ * and track was finished, or has a set in it. One that was only begun overtakes nothing.
  */
 export async function newerSessions(
   manager: EntityManager,
@@ -18,9 +18,12 @@ export async function newerSessions(
   const rows = await manager.query<{ id: string }[]>(
     `SELECT decision.id FROM decision
        JOIN training_session own ON own.id = decision.session_id
+       JOIN prescription asked ON asked.id = own.prescription_id
       WHERE decision.id = ANY($1) AND EXISTS (
         SELECT 1 FROM training_session newer
-         WHERE newer.studio_id = decision.studio_id
+          JOIN prescription ON prescription.id = newer.prescription_id
+         WHERE prescription.track = asked.track
+           AND newer.studio_id = decision.studio_id
            AND newer.person_id = decision.person_id
            AND newer.exercise_id = decision.exercise_id
            AND newer.started_at > own.started_at

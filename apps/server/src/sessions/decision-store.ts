@@ -1,4 +1,9 @@
-import type { DecisionRecord, OverruleInput, SessionRecord } from '@wiry-otter/contracts';
+import type {
+  DecisionRecord,
+  OverruleInput,
+  PrescriptionInput,
+  SessionRecord,
+} from '@wiry-otter/contracts';
 import { type EntityManager, In } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import {
@@ -8,7 +13,6 @@ import {
   SessionEntity,
 } from '../database/entities/session.js';
 import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
-import { laddersOf, setupOfRung } from '../ladders/ladder-store.js';
 import { expectVersion, lockOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
 import { newerSessions, type Overtaken, toDecision } from './decision-record.js';
@@ -68,10 +72,11 @@ export async function acceptDecision(
   id: string,
 ): Promise<DecisionRecord> {
   const row = await waitingDecision(manager, scope, id);
-  const rung = row.decision.rungs[0] ?? 0;
-  const setupId = row.ladder[rung]?.setupId ?? refuse('not-found');
+  const setupIds = row.decision.rungs.map(
+    (rung) => row.ladder[rung]?.setupId ?? refuse('not-found'),
+  );
   return settle(manager, solver, scope, row, 'accepted', {
-    setupId,
+    setupIds: setupIds.every((id) => id === setupIds[0]) ? setupIds.slice(0, 1) : setupIds,
     target: row.decision.target,
     note: '',
   });
@@ -86,7 +91,8 @@ export async function overruleDecision(
   input: OverruleInput,
 ): Promise<DecisionRecord> {
   const row = await waitingDecision(manager, scope, id);
-  if (!row.ladder.some(({ setupId }) => setupId === input.setupId)) return refuse('not-found');
+  const known = new Set(row.ladder.map(({ setupId }) => setupId));
+  if (input.setupIds.some((id) => !known.has(id))) return refuse('not-found');
   return settle(manager, solver, scope, row, 'overruled', input);
 }
 
@@ -124,37 +130,28 @@ async function settle(
   if (row.decision.code === 'stop' && status === 'accepted') return toDecision(row, NONE_OVERTAKEN);
   const session = await manager.findOneByOrFail(SessionEntity, { id: row.sessionId });
   const last = await manager.findOneByOrFail(PrescriptionEntity, { id: session.prescriptionId });
-  await makeRungSetup(manager, solver, scope, row, chosen.setupId);
   await addPrescription(
     manager,
+    solver,
     scope,
     uuidv7(),
     {
       personId: row.personId,
-      setupId: chosen.setupId,
+      setupIds: chosen.setupIds,
+      track: last.track as PrescriptionInput['track'],
       school: row.review.school,
       sets: chosen.target.length,
       work: last.work,
       rest_s: last.rest_s,
       target: chosen.target,
       // Its parts are of the set-up it was planned for.
-      drop: chosen.setupId === last.setupId ? last.drop : null,
+      drop: isSame(chosen.setupIds, last.setupIds) ? last.drop : null,
     },
     row.id,
   );
   return toDecision(row, NONE_OVERTAKEN);
 }
 
-/** A rung of a ladder that nobody has used yet becomes a set-up now. */
-async function makeRungSetup(
-  manager: EntityManager,
-  solver: Solver,
-  scope: Scope,
-  { exerciseId, personId }: DecisionRow,
-  setupId: string,
-): Promise<void> {
-  for (const ladder of await laddersOf(manager, scope, { personId, exerciseId })) {
-    const rung = ladder.rungs.find((one) => one.setupId === setupId);
-    if (rung !== undefined) await setupOfRung(manager, solver, scope, ladder, rung);
-  }
+function isSame(a: readonly string[], b: readonly string[]): boolean {
+  return a.length === b.length && a.every((id, i) => id === b[i]);
 }

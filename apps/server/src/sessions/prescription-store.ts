@@ -1,12 +1,14 @@
 import type { PrescriptionInput, PrescriptionRecord } from '@wiry-otter/contracts';
 import { type EntityManager, In } from 'typeorm';
 import { PrescriptionEntity, type PrescriptionRow } from '../database/entities/session.js';
+import { laddersOf, setupOfRung } from '../ladders/ladder-store.js';
 import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
 import { findOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
 import { findSetup } from '../setups/setup-store.js';
+import type { Solver } from '../solving/solver.js';
 
-/** The prescription in force of every person and exercise: the latest one. */
+/** The prescription in force of every person, exercise and track: the latest one. */
 export async function listPrescriptions(
   manager: EntityManager,
   scope: Scope,
@@ -16,21 +18,32 @@ export async function listPrescriptions(
     where: ownedBy<PrescriptionRow>(scope, { personId: In(people) }),
     order: { createdAt: 'ASC', id: 'ASC' },
   });
-  const latest = new Map(rows.map((row) => [`${row.personId} ${row.exerciseId}`, row]));
+  const latest = new Map(
+    rows.map((row) => [`${row.personId} ${row.exerciseId} ${row.track}`, row]),
+  );
   return [...latest.values()].map(toPrescription);
 }
 
-/** Writes a prescription; the same one sent twice is kept once. */
+/**
+ * Writes a prescription; the same one sent twice is kept once. A rung of a ladder that nobody has
+ * used yet becomes a set-up with it.
+ */
 export async function addPrescription(
   manager: EntityManager,
+  solver: Solver,
   scope: Scope,
   id: string,
   input: PrescriptionInput,
   fromDecisionId: string | null = null,
 ): Promise<PrescriptionRecord> {
   await findPerson(manager, scope, input.personId);
-  const setup = await findSetup(manager, scope, input.setupId);
-  if (setup.personId !== input.personId) return refuse('not-found');
+  await makeRungs(manager, solver, scope, input);
+  const setups = [];
+  for (const id of input.setupIds) setups.push(await findSetup(manager, scope, id));
+  const [setup] = setups;
+  const isOneExercise = setups.every(({ exerciseId }) => exerciseId === setup?.exerciseId);
+  if (setup === undefined || !isOneExercise) return refuse('not-found');
+  if (setups.some(({ personId }) => personId !== input.personId)) return refuse('not-found');
   const known = await manager.findOneBy(PrescriptionEntity, { id });
   if (known !== null) {
     return known.studioId === scope.studioId ? toPrescription(known) : refuse('not-found');
@@ -59,12 +72,13 @@ export async function findPrescription(
 }
 
 export function toPrescription(row: PrescriptionRow): PrescriptionRecord {
-  const { drop, exerciseId, fromDecisionId, id, personId, rest_s, setupId, sets, target, work } =
+  const { drop, exerciseId, fromDecisionId, id, personId, rest_s, setupIds, sets, target, work } =
     row;
   return {
     id,
     personId,
-    setupId,
+    setupIds,
+    track: row.track as PrescriptionRecord['track'],
     exerciseId,
     school: row.school as PrescriptionRecord['school'],
     sets,
@@ -75,4 +89,18 @@ export function toPrescription(row: PrescriptionRow): PrescriptionRecord {
     fromDecisionId,
     createdAt: row.createdAt.toISOString(),
   };
+}
+
+/** Those of a person's rungs that are prescribed become set-ups. */
+async function makeRungs(
+  manager: EntityManager,
+  solver: Solver,
+  scope: Scope,
+  { personId, setupIds }: Pick<PrescriptionInput, 'personId' | 'setupIds'>,
+): Promise<void> {
+  for (const ladder of await laddersOf(manager, scope, { personId })) {
+    for (const rung of ladder.rungs) {
+      if (setupIds.includes(rung.setupId)) await setupOfRung(manager, solver, scope, ladder, rung);
+    }
+  }
 }

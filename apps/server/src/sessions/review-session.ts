@@ -1,14 +1,22 @@
-import type { DecisionDocument, DecisionRecord, ReviewDocument } from '@wiry-otter/contracts';
+import type {
+  CompleteSetupDocument,
+  DecisionDocument,
+  DecisionRecord,
+  ReviewDocument,
+} from '@wiry-otter/contracts';
 import {
+  type Decision,
   decide,
   decideByGates,
   isSchoolOffered,
   ladderChangeWords,
   needsClearance,
+  solveSetup,
 } from '@wiry-otter/core';
 import { type EntityManager, In, IsNull, LessThanOrEqual } from 'typeorm';
 import {
   PrescriptionEntity,
+  type PrescriptionRow,
   SessionEntity,
   type SessionRow,
 } from '../database/entities/session.js';
@@ -24,6 +32,8 @@ import { standingSets } from './session-store.js';
 
 /** Sessions looked back upon; the rules weigh two, the record shows a few more. */
 const SESSIONS_REVIEWED = 6;
+/** Among so many they are looked for. */
+const SESSIONS_LOOKED_THROUGH = 40;
 
 type Reason = DecisionDocument['reasons'][number];
 
@@ -50,28 +60,20 @@ export async function reviewSession(
   const reviewed = await ladderOf(manager, solver, scope, session);
   const ladder = reviewed.rungs;
   const rungOf = new Map(ladder.map(({ setupId }, rung) => [setupId, rung]));
-  const rung = rungOf.get(session.setupId);
-  if (rung === undefined) return refuse('not-found');
   const prescription = await manager.findOneByOrFail(PrescriptionEntity, {
     id: session.prescriptionId,
   });
+  const rungs = prescription.setupIds.map((id) => rungOf.get(id) ?? refuse('not-found'));
   const { sets, work, rest_s, target } = prescription;
   const school = prescription.school as ReviewDocument['school'];
+  const unhelped = TO_NONE.includes(school) ? reviewed.unhelped : [];
   const review: ReviewDocument = {
     format: 'wiry-otter.review',
     version: 1,
     school,
-    prescription: {
-      sets,
-      ...(work.kind === 'reps'
-        ? { reps: { from: work.from, to: work.to } }
-        : { hold_s: work.from_s }),
-      rest_s,
-      rungs: [rung],
-      target,
-    },
-    ladder: ladder.map(({ title, load }) => ({ id: title, load })),
-    sessions: await doneSessions(manager, session, rungOf),
+    prescription: { sets, ...askedBy(work, school), rest_s, rungs, target },
+    ladder: [...ladder, ...unhelped].map(({ title, load }) => ({ id: title, load })),
+    sessions: await doneSessions(manager, session, prescription, rungOf),
     limits: { pain: person.painLimit },
     ...(needsClearance(person) && person.clearance !== null
       ? { clearance: { until: person.clearance.until } }
@@ -80,7 +82,12 @@ export async function reviewSession(
   // Schools that are not offered yet pass the gates only, and go on unchanged.
   const decided = isSchoolOffered(school) ? decide(review) : decideByGates(review);
   if (!decided.ok) return refuseDocument(decided.faults);
-  const { code, rungs, target: next, reasons } = decided.value;
+  const {
+    code,
+    rungs: nextRungs,
+    target: next,
+    reasons,
+  } = withinLadder(decided.value, ladder.length, prescription);
   return {
     ladder,
     review,
@@ -88,16 +95,56 @@ export async function reviewSession(
       format: 'wiry-otter.decision',
       version: 1,
       code,
-      rungs: [...rungs],
+      rungs: [...nextRungs],
       target: [...next],
       reasons: [
         ...reasons,
-        ...gapReasons(reviewed, rung, rungs[0] ?? rung),
+        ...gapReasons(reviewed, Math.max(...rungs), Math.max(...nextRungs)),
         ...changeReasons(reviewed),
         sourceReason(reviewed),
       ],
     },
   };
+}
+
+/** Schools that end without help: the bare exercise is their last rung. */
+const TO_NONE: readonly ReviewDocument['school'][] = ['taper', 'hold'];
+
+/** A step beyond the ladder, to the bare exercise that it lacks, is not taken: it is to be added first. */
+function withinLadder(
+  decision: Decision,
+  length: number,
+  { setupIds, target }: PrescriptionRow,
+): Decision {
+  if (decision.rungs.every((rung) => rung < length)) return decision;
+  const reason: Reason = {
+    rule: 'ladder.end',
+    text: 'The ladder has no rung without help. Make it anew down to no help: then the next set goes without.',
+    figures: { rungs: length },
+  };
+  const last = length - 1;
+  return {
+    code: 'repeat',
+    rungs: decision.rungs.slice(0, setupIds.length).map((rung) => Math.min(last, rung)),
+    target,
+    reasons: [...decision.reasons, reason],
+  };
+}
+
+/** What a prescription asks of every set, as the rules are told it. */
+function askedBy(
+  work: PrescriptionRow['work'],
+  school: ReviewDocument['school'],
+): Pick<ReviewDocument['prescription'], 'reps' | 'hold_s'> {
+  switch (work.kind) {
+    case 'reps':
+      // Each set of a taper has a range of its own.
+      return school === 'taper' ? {} : { reps: { from: work.from, to: work.to } };
+    case 'hold':
+      return { hold_s: work.from_s };
+    case 'lowering':
+      return { hold_s: work.hold_s, reps: { from: work.reps, to: work.reps } };
+  }
 }
 
 /** Where the rungs come from. */
@@ -155,6 +202,8 @@ function changeReasons({ rungs, today }: ReviewedLadder): Reason[] {
 interface ReviewedLadder {
   readonly rungs: DecisionRecord['ladder'];
   readonly today: LadderOfToday | undefined;
+  /** The bare exercise, where it is done with the body's own weight and is no rung yet. */
+  readonly unhelped: readonly { readonly title: string; readonly load: number }[];
 }
 
 /**
@@ -171,13 +220,14 @@ async function ladderOf(
   const setups = (await listSetups(manager, scope, personId)).filter(
     (setup) => setup.exerciseId === exerciseId,
   );
-  const used = setups.find(({ id }) => id === session.setupId);
+  const usedIds = session.setups.map(({ id }) => id);
+  const used = setups.find(({ id }) => usedIds.includes(id));
   const stored =
     used && (await ladderFor(manager, scope, { personId, exerciseId, placeId: used.placeId }));
   const today = stored && (await ladderOfToday(manager, solver, scope, stored));
   const kept = today?.ladder;
   const saved = setups
-    .filter(({ id, ready }) => id === session.setupId || (kept === undefined && ready))
+    .filter(({ id, ready }) => usedIds.includes(id) || (kept === undefined && ready))
     .map(({ id, title, figures }) => ({ setupId: id, title, load: figures.mean }));
   const found = safeRungs(kept?.rungs ?? []).map(({ load, setupId, title }) => ({
     setupId,
@@ -185,39 +235,67 @@ async function ladderOf(
     load,
   }));
   const others = saved.filter(({ setupId }) => !found.some((rung) => rung.setupId === setupId));
-  return { today, rungs: [...found, ...others].sort((a, b) => a.load - b.load) };
+  const rungs = [...found, ...others].sort((a, b) => a.load - b.load);
+  const documents = new Map([
+    ...setups.map(({ document, id }) => [id, document] as const),
+    ...(kept?.rungs ?? []).map(({ document, setupId }) => [setupId, document] as const),
+  ]);
+  const isBare = documents.get(rungs.at(-1)?.setupId ?? '')?.runs.length === 0;
+  return { today, rungs, unhelped: used === undefined || isBare ? [] : withoutHelp(used.document) };
 }
 
+/** A set-up without its bands, where the body's own weight is what is asked. */
+function withoutHelp(document: CompleteSetupDocument): ReviewedLadder['unhelped'] {
+  if (!document.exercise.bodyweight) return [];
+  const solved = solveSetup({ ...document, runs: [], bands: [], links: {} });
+  return solved.ok ? [{ title: 'without help', load: solved.value.summary.mean }] : [];
+}
+
+/** The last sessions of the prescription's track that were done on rungs of the ladder. */
 async function doneSessions(
   manager: EntityManager,
   session: SessionRow,
+  { exerciseId, personId, track }: PrescriptionRow,
   rungOf: ReadonlyMap<string, number>,
 ): Promise<ReviewDocument['sessions']> {
   const rows = await manager.find(SessionEntity, {
     where: {
-      personId: session.personId,
-      exerciseId: session.exerciseId,
-      setupId: In([...rungOf.keys()]),
+      personId,
+      exerciseId,
       startedAt: LessThanOrEqual(session.startedAt),
       discardedAt: IsNull(),
     },
     order: { startedAt: 'DESC' },
-    take: SESSIONS_REVIEWED,
+    take: SESSIONS_LOOKED_THROUGH,
   });
-  const done = rows.filter((row) => row.id === session.id || row.finishedAt !== null).reverse();
+  const prescriptions = await manager.findBy(PrescriptionEntity, {
+    id: In(rows.map(({ prescriptionId }) => prescriptionId)),
+  });
+  const ofTrack = rows.flatMap((row) => {
+    const prescription = prescriptions.find(({ id }) => id === row.prescriptionId);
+    const isOnLadder = row.setups.every(({ id }) => rungOf.has(id));
+    const isDone = row.id === session.id || row.finishedAt !== null;
+    return prescription?.track === track && isOnLadder && isDone ? [{ row, prescription }] : [];
+  });
+  const done = ofTrack.slice(0, SESSIONS_REVIEWED).reverse();
   const sets = await standingSets(
     manager,
-    done.map(({ id }) => id),
+    done.map(({ row }) => row.id),
   );
-  return done.map((row) => ({
+  return done.map(({ prescription, row }) => ({
     date: row.day,
     redFlag: row.redFlag,
-    sets: (sets.get(row.id) ?? []).map(({ reps, partial, hold_s, spare, form, pain }) => ({
-      rung: rungOf.get(row.setupId) ?? 0,
-      ...(hold_s === null ? { reps, partial } : { hold_s }),
-      ...(spare === null ? {} : { spare }),
-      form,
-      pain,
-    })),
+    ...(prescription.work.kind === 'lowering' ? { hold_s: Math.max(...prescription.target) } : {}),
+    sets: (sets.get(row.id) ?? []).map(
+      ({ form, hold_s, lowering_s, pain, partial, reps, setupId, spare }) => ({
+        rung: rungOf.get(setupId) ?? 0,
+        ...(hold_s === null || lowering_s !== null ? { reps, partial } : {}),
+        ...(hold_s === null ? {} : { hold_s }),
+        ...(lowering_s === null ? {} : { lowering_s }),
+        ...(spare === null ? {} : { spare }),
+        form,
+        pain,
+      }),
+    ),
   }));
 }

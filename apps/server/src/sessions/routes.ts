@@ -45,7 +45,7 @@ export function sessionRoutes(app: App, _options: unknown, done: () => void): vo
     '/prescriptions/:id',
     { schema: { params: idParams, body: prescriptionInput, response: { 200: prescription } } },
     ({ scope, params, body }) =>
-      database.transaction((manager) => addPrescription(manager, scope, params.id, body)),
+      database.transaction((manager) => addPrescription(manager, solver, scope, params.id, body)),
   );
 
   app.get(

@@ -60,13 +60,17 @@ export async function startSession(
   const known = await lockOwn(manager, SessionEntity, scope, id);
   if (known !== undefined) return readSession(manager, scope, id);
   const prescription = await findPrescription(manager, scope, input.prescriptionId);
-  const setup = await findSetup(manager, scope, prescription.setupId);
-  const state = await recordOf(manager, setup);
-  if (!state.ready) return refuseUnready(state.cautions.filter(({ level }) => level !== 'note'));
-  // Since it was saved a band may have been retired, or a clearance narrowed or run out.
-  const today = await assessNow(manager, solver, scope, state, NOTHING_SEEN);
-  const refusals = today.cautions.filter(({ level }) => level === 'refuse');
-  if (refusals.length > 0) return refuseUnready(refusals);
+  const setups: SessionRow['setups'] = [];
+  for (const setupId of new Set(prescription.setupIds)) {
+    const setup = await findSetup(manager, scope, setupId);
+    const state = await recordOf(manager, setup);
+    if (!state.ready) return refuseUnready(state.cautions.filter(({ level }) => level !== 'note'));
+    // Since it was saved a band may have been retired, or a clearance narrowed or run out.
+    const today = await assessNow(manager, solver, scope, state, NOTHING_SEEN);
+    const refusals = today.cautions.filter(({ level }) => level === 'refuse');
+    if (refusals.length > 0) return refuseUnready(refusals);
+    setups.push({ id: setup.id, version: setup.version });
+  }
   const startedAt = new Date(input.startedAt);
   const row: SessionRow = {
     id,
@@ -74,9 +78,8 @@ export async function startSession(
     version: 1,
     personId: prescription.personId,
     prescriptionId: prescription.id,
-    setupId: setup.id,
-    setupVersion: setup.version,
-    exerciseId: setup.exerciseId,
+    setups,
+    exerciseId: prescription.exerciseId,
     startedAt,
     day: dayInZone(startedAt, scope.zone),
     finishedAt: null,
@@ -94,7 +97,7 @@ const NOTHING_SEEN: SeenFacts = {
   before: [],
 };
 
-function refuseUnready(cautions: SessionRecord['setup']['cautions']): never {
+function refuseUnready(cautions: SessionRecord['setups'][number]['cautions']): never {
   return refuse(
     'not-ready',
     cautions.map(({ rule, text }) => ({
@@ -142,6 +145,7 @@ export async function logSet(
   if (known === null) {
     await manager.insert(TrainingSetEntity, {
       ...input,
+      setupId: setupOfSet(session, input),
       performedAt: new Date(input.performedAt),
       id: setId,
       setId,
@@ -152,6 +156,12 @@ export async function logSet(
     });
   }
   return sessionRecord(manager, session);
+}
+
+/** What a set was done with: one of the session's set-ups, the first where it does not say. */
+function setupOfSet({ setups }: SessionRow, { setupId }: Pick<SetInput, 'setupId'>): string {
+  const wanted = setupId ?? setups[0]?.id;
+  return setups.find(({ id }) => id === wanted)?.id ?? refuse('not-found');
 }
 
 /** Takes a set back, or puts it back, by a row that supersedes it. */
@@ -212,15 +222,28 @@ export async function standingSets(
 function toSet({
   setId,
   performedAt,
+  setupId,
   reps,
   partial,
   hold_s,
+  lowering_s,
   spare,
   form,
   pain,
 }: TrainingSetRow): SetRecord {
   const at = performedAt.toISOString();
-  return { id: setId, performedAt: at, reps, partial, hold_s, spare, form, pain };
+  return {
+    id: setId,
+    performedAt: at,
+    setupId,
+    reps,
+    partial,
+    hold_s,
+    lowering_s,
+    spare,
+    form,
+    pain,
+  };
 }
 
 export async function sessionRecord(
@@ -240,27 +263,33 @@ async function sessionRecords(
   const prescriptions = await manager.findBy(PrescriptionEntity, {
     id: In(rows.map(({ prescriptionId }) => prescriptionId)),
   });
-  const heads = await manager.findBy(SetupEntity, { id: In(rows.map(({ setupId }) => setupId)) });
-  const setups = await recordsOf(
+  const used = rows.flatMap(({ setups }) => setups);
+  const heads = await manager.findBy(SetupEntity, { id: In(used.map(({ id }) => id)) });
+  const states = await recordsOf(
     manager,
-    rows.flatMap(({ setupId, setupVersion }) =>
-      heads.filter(({ id }) => id === setupId).map((head) => ({ head, version: setupVersion })),
+    used.flatMap(({ id, version }) =>
+      heads.filter((head) => head.id === id).map((head) => ({ head, version })),
     ),
   );
   const decisions = await manager.findBy(DecisionEntity, { sessionId: In(ids) });
   const sets = await standingSets(manager, ids);
   const newer = await newerSessions(manager, decisions);
-  return rows.map((row, i) => {
+  return rows.map((row) => {
     const prescription = prescriptions.find(({ id }) => id === row.prescriptionId);
-    const setup = setups[i];
-    if (prescription === undefined || setup === undefined) return refuse('not-found');
+    const setups = row.setups.flatMap(
+      ({ id, version }) =>
+        states.find((state) => state.id === id && state.version === version) ?? [],
+    );
+    if (prescription === undefined || setups.length < row.setups.length) {
+      return refuse('not-found');
+    }
     const decision = decisions.find(({ sessionId }) => sessionId === row.id);
     return {
       id: row.id,
       version: row.version,
       personId: row.personId,
       prescription: toPrescription(prescription),
-      setup,
+      setups,
       startedAt: row.startedAt.toISOString(),
       day: row.day,
       finishedAt: row.finishedAt?.toISOString() ?? null,

@@ -87,9 +87,11 @@ export const copiesOf = (band: BandRecord): BandInput['copies'] =>
 
 export const doneSet = (reps: number, other: Partial<SetInput> = {}): SetInput => ({
   performedAt: new Date().toISOString(),
+  setupId: null,
   reps,
   partial: 0,
   hold_s: null,
+  lowering_s: null,
   spare: 2,
   form: 'clean',
   pain: 0,
@@ -117,7 +119,7 @@ export async function prescribed(client: Client, setup: SetupRecord): Promise<st
   const prescriptionId = uuidv7();
   await client.put(`/prescriptions/${prescriptionId}`, {
     personId: setup.personId,
-    setupId: setup.id,
+    setupIds: [setup.id],
     school: 'fill-range',
     sets: 3,
     work: { kind: 'reps', from: 8, to: 15 },

@@ -18,6 +18,13 @@ export const work = z.discriminatedUnion('kind', [
       path: ['to_s'],
       message: 'not less than `from_s`',
     }),
+  /** Held at the top for so long, then lowered in so long, so often in a set. */
+  z.strictObject({
+    kind: z.literal('lowering'),
+    hold_s: atLeastOne,
+    lower_s: atLeastOne,
+    reps: atLeastOne,
+  }),
 ]);
 export type Work = z.infer<typeof work>;
 
@@ -40,7 +47,10 @@ export type DropSetRecord = z.infer<typeof dropSet>;
 
 const prescriptionFields = {
   personId: uuid,
-  setupId: uuid,
+  /** One for all sets, or one for each: a taper has less help in every set. */
+  setupIds: z.array(uuid).min(1).max(20),
+  /** Lets one exercise stand twice for a person, as repetitions and as slow lowerings. */
+  track: z.enum(['main', 'lowering']).default('main'),
   school,
   sets: z.number().int().min(1).max(20),
   work,
@@ -56,6 +66,10 @@ export const prescriptionInput = z
   .refine((value) => value.target.length === value.sets, {
     path: ['target'],
     message: 'one target for each set',
+  })
+  .refine(({ sets, setupIds }) => setupIds.length === 1 || setupIds.length === sets, {
+    path: ['setupIds'],
+    message: 'one set-up, or one for each set',
   });
 export type PrescriptionInput = z.infer<typeof prescriptionInput>;
 
@@ -73,21 +87,30 @@ export type SessionInput = z.infer<typeof sessionInput>;
 
 const setFields = {
   performedAt: moment,
+  /** What it was done with. */
+  setupId: uuid,
   /** None where the set was held. */
   reps: count,
   partial: count,
   /** Seconds held; null where repetitions were counted. */
   hold_s: nonNegative.max(3600).nullable(),
+  /** Seconds of the quickest lowering; null where none was counted. */
+  lowering_s: nonNegative.max(3600).nullable(),
   /** Repetitions in reserve, 0 … 5. */
   spare: z.number().int().min(0).max(5).nullable(),
   form,
   pain: z.number().int().min(0).max(10),
 };
 
-/** A device that has waited since before holds were kept says nothing of them. */
+/**
+ * A device that has waited since before holds and lowerings were kept says nothing of them, nor of
+ * the set-up: it is the session's first.
+ */
 export const setInput = z.strictObject({
   ...setFields,
+  setupId: uuid.nullable().default(null),
   hold_s: setFields.hold_s.default(null),
+  lowering_s: setFields.lowering_s.default(null),
 });
 export type SetInput = z.infer<typeof setInput>;
 
@@ -101,8 +124,11 @@ export const setParams = z.strictObject({ id: uuid, setId: uuid });
 
 export const finishInput = z.strictObject({ version, redFlag: z.boolean() });
 
+/** One set-up for all sets, or one for each. */
+const setupIds = prescriptionFields.setupIds;
+
 export const overruleInput = z.strictObject({
-  setupId: uuid,
+  setupIds,
   target: z.array(count).min(1).max(20),
   note: z.string().trim().min(1).max(500),
 });
@@ -110,7 +136,7 @@ export type OverruleInput = z.infer<typeof overruleInput>;
 
 /** What was made of a decision, by whom and when. */
 export const outcome = z.object({
-  setupId: uuid,
+  setupIds,
   target: z.array(count),
   decidedBy: z.string(),
   decidedAt: moment,
@@ -137,8 +163,8 @@ export const session = z.object({
   version,
   personId: uuid,
   prescription,
-  /** The set-up as it was when the session began. */
-  setup,
+  /** Each set-up of the prescription once, in its order, as it was when the session began. */
+  setups: z.array(setup).min(1),
   startedAt: moment,
   day,
   finishedAt: moment.nullable(),

@@ -73,7 +73,8 @@ export function hold(review: Review): Decision {
     rungs: [...prescription.rungs],
     target: presentTargets(review).map((target, i) => {
       const held = holds[i];
-      return held === undefined ? target : held + STEP_S;
+      // Asked for in whole seconds.
+      return held === undefined ? target : Math.floor(held) + STEP_S;
     }),
     reasons: [
       {

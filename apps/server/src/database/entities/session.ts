@@ -27,8 +27,10 @@ export interface PrescriptionRow {
   id: string;
   studioId: string;
   personId: string;
-  setupId: string;
+  /** One for all sets, or one for each. */
+  setupIds: string[];
   exerciseId: string;
+  track: string;
   school: string;
   sets: number;
   work: Work;
@@ -46,8 +48,9 @@ export const PrescriptionEntity = new EntitySchema<PrescriptionRow>({
     id,
     studioId,
     personId: uuid('person_id'),
-    setupId: uuid('setup_id'),
+    setupIds: json('setup_ids'),
     exerciseId: text('exercise_id'),
+    track: text(),
     school: text(),
     sets: integer(),
     work: json(),
@@ -66,8 +69,8 @@ export interface SessionRow {
   version: number;
   personId: string;
   prescriptionId: string;
-  setupId: string;
-  setupVersion: number;
+  /** Each set-up of the prescription once, in the version that was used. */
+  setups: { id: string; version: number }[];
   exerciseId: string;
   startedAt: Date;
   /** The studio's day of the start, ISO 8601. */
@@ -86,8 +89,7 @@ export const SessionEntity = new EntitySchema<SessionRow>({
     version,
     personId: uuid('person_id'),
     prescriptionId: uuid('prescription_id'),
-    setupId: uuid('setup_id'),
-    setupVersion: integer('setup_version'),
+    setups: json(),
     exerciseId: text('exercise_id'),
     startedAt: moment('started_at'),
     day: text(),
@@ -101,8 +103,9 @@ export const SessionEntity = new EntitySchema<SessionRow>({
  * A set as it was done. Append-only, partitioned by month: taking one back is a
  * later row of the same set, `setAside`.
  */
-export interface TrainingSetRow extends Omit<SetInput, 'performedAt'> {
+export interface TrainingSetRow extends Omit<SetInput, 'performedAt' | 'setupId'> {
   id: string;
+  setupId: string;
   performedAt: Date;
   studioId: string;
   sessionId: string;
@@ -119,10 +122,12 @@ export const TrainingSetEntity = new EntitySchema<TrainingSetRow>({
     studioId,
     sessionId: uuid('session_id'),
     setId: uuid('set_id'),
+    setupId: uuid('setup_id'),
     sequence: integer(),
     reps: integer(),
     partial: integer('partial_reps'),
     hold_s: nullable(number('hold_s')),
+    lowering_s: nullable(number('lowering_s')),
     spare: nullable(integer()),
     form: text(),
     pain: integer(),

@@ -6,6 +6,7 @@ import { firstValueFrom } from 'rxjs';
 import { StudioApi } from '../api/studio-api';
 import { meanQuantity, quantityWords } from '../drawing/figures';
 import { CODE_WORDS, STATUS_WORDS } from '../next/decision-words';
+import { setupWords } from '../session/setup-of-set';
 import { doneWords } from '../session/work-words';
 import { accountFeature } from '../state/account';
 import { studioFeature } from '../state/studio';
@@ -35,9 +36,11 @@ export class Log {
           id: session.id,
           finished: session.finishedAt !== null,
           day: format(parseISO(session.day), 'EEE d MMM yyyy'),
-          exercise: session.setup.document.exercise.title,
-          setup: session.setup.title,
-          load: quantityWords(meanQuantity(session.setup.figures, this.unit())),
+          exercise: session.setups[0]?.document.exercise.title ?? '',
+          setup: setupWords(session),
+          load: session.setups
+            .map(({ figures }) => quantityWords(meanQuantity(figures, this.unit())))
+            .join(', '),
           done: session.sets.map(doneWords).join(', '),
           pain: Math.max(0, ...session.sets.map(({ pain }) => pain)),
           next: decision === null ? 'open' : CODE_WORDS[decision.decision.code].word,

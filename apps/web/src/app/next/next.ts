@@ -24,6 +24,7 @@ import { ClearanceNote } from '../people/clearance-note';
 import { accountFeature } from '../state/account';
 import { noticeActions } from '../state/notices';
 import { studioActions, studioFeature } from '../state/studio';
+import { setupWords } from '../session/setup-of-set';
 import { countWord, doneWords } from '../session/work-words';
 import { CODE_WORDS } from './decision-words';
 
@@ -59,19 +60,25 @@ export class Next {
     const decision = this.decision();
     return decision === null ? null : CODE_WORDS[decision.decision.code];
   });
-  private readonly rung = computed(() => {
+  /** The set-up of every set, or one for all, that the rules say. */
+  private readonly setupIdsNext = computed(() => {
     const decision = this.decision();
-    return decision?.ladder[decision.decision.rungs[0] ?? 0] ?? null;
+    const ids = (decision?.decision.rungs ?? []).flatMap(
+      (rung) => decision?.ladder[rung]?.setupId ?? [],
+    );
+    return new Set(ids).size === 1 ? ids.slice(0, 1) : ids;
   });
   /** What stands now: the decision's step, or what the trainer made of it. */
   protected readonly step = computed(() => {
     const decision = this.decision();
     if (decision === null) return null;
     const { outcome } = decision;
-    const setupId = outcome?.setupId ?? this.rung()?.setupId ?? null;
+    const setupIds = outcome?.setupIds ?? this.setupIdsNext();
     return {
-      setupId,
-      title: decision.ladder.find((rung) => rung.setupId === setupId)?.title ?? '',
+      setupId: setupIds.at(-1) ?? null,
+      title: setupIds
+        .map((id) => decision.ladder.find(({ setupId }) => setupId === id)?.title ?? '')
+        .join(', then '),
       target: outcome?.target ?? decision.decision.target,
     };
   });
@@ -81,15 +88,19 @@ export class Next {
     const decision = this.decision();
     return [...(decision?.review.sessions ?? [])].reverse().map(({ date, sets }) => ({
       day: format(parseISO(date), 'EEE d MMM'),
-      setup: decision?.ladder[sets[0]?.rung ?? -1]?.title ?? '',
+      setup: [...new Set(sets.map(({ rung }) => decision?.ladder[rung]?.title ?? ''))].join(
+        ', then ',
+      ),
       done: sets
-        .map(({ hold_s, reps = 0 }) => doneWords({ hold_s: hold_s ?? null, reps }))
+        .map(({ hold_s = null, lowering_s = null, reps = 0 }) =>
+          doneWords({ hold_s, lowering_s, reps }),
+        )
         .join(', '),
       pain: Math.max(0, ...sets.map(({ pain }) => pain)),
     }));
   });
 
-  private readonly momentUnit = computed(() => this.session()?.setup.figures.unit === 'N·m');
+  private readonly momentUnit = computed(() => this.session()?.setups[0]?.figures.unit === 'N·m');
   private readonly unit = this.global.selectSignal(accountFeature.selectForceUnit);
   protected readonly unitWord = computed(() =>
     this.momentUnit() ? 'N·m' : forceWord(this.unit()),
@@ -106,6 +117,7 @@ export class Next {
     const outcome = this.decision()?.outcome;
     return outcome ? format(parseISO(outcome.decidedAt), 'd MMMM yyyy, HH:mm') : '';
   });
+  protected readonly setupWords = setupWords;
   protected readonly countWord = computed(() => countWord(this.session()?.prescription.work));
   protected readonly day = computed(() => {
     const session = this.session();
@@ -138,7 +150,7 @@ export class Next {
     const sets = this.session()?.prescription.sets ?? 1;
     this.settle(
       this.api.overruleDecision(decision.id, {
-        setupId: this.otherSetupId(),
+        setupIds: [this.otherSetupId()],
         target: Array<number>(sets).fill(this.otherTarget()),
         note: this.note().trim(),
       }),
@@ -168,7 +180,7 @@ export class Next {
   private show(session: SessionRecord): void {
     this.session.set(session);
     this.global.dispatch(studioActions.focusPerson({ personId: session.personId }));
-    this.otherSetupId.set(session.setup.id);
+    this.otherSetupId.set(session.setups[0]?.id ?? '');
     this.otherTarget.set(session.prescription.target[0] ?? 8);
   }
 }

@@ -11,7 +11,7 @@ import {
   withState,
 } from '@ngrx/signals';
 import { rxMethod } from '@ngrx/signals/rxjs-interop';
-import type { SessionRecord, SetInput, SetRecord } from '@wiry-otter/contracts';
+import type { SessionRecord, SetInput, SetRecord, Work } from '@wiry-otter/contracts';
 import { EMPTY, catchError, pipe, switchMap, tap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import * as z from 'zod';
@@ -20,12 +20,14 @@ import { StudioApi } from '../api/studio-api';
 import { noticeActions } from '../state/notices';
 import { outboxActions, outboxFeature } from '../state/outbox';
 import { readStored, store as keep } from '../state/storage';
+import { setupOfSet } from './setup-of-set';
 
 /** What is being entered for the set at hand. */
 const entry = z.object({
   reps: z.number(),
   partial: z.number(),
   hold_s: z.number().default(0),
+  lowering_s: z.number().default(0),
   spare: z.number(),
   form: z.enum(['clean', 'breaking']),
   pain: z.number(),
@@ -47,12 +49,28 @@ const FRESH: Entry = {
   reps: 8,
   partial: 0,
   hold_s: 10,
+  lowering_s: 1,
   spare: 2,
   form: 'clean',
   pain: 0,
   restUntil: null,
   redFlag: false,
 };
+
+/** What is kept of an entry, by what is counted. */
+function countsOf(
+  countedIn: Work['kind'],
+  { hold_s, lowering_s, partial, reps }: Entry,
+): Pick<SetInput, 'hold_s' | 'lowering_s' | 'partial' | 'reps'> {
+  switch (countedIn) {
+    case 'reps':
+      return { reps, partial, hold_s: null, lowering_s: null };
+    case 'hold':
+      return { reps: 0, partial: 0, hold_s, lowering_s: null };
+    case 'lowering':
+      return { reps, partial: 0, hold_s, lowering_s };
+  }
+}
 
 /** One session: sets are kept here and in the outbox at once, and by the server as soon as it answers. */
 export const SessionStore = signalStore(
@@ -76,9 +94,14 @@ export const SessionStore = signalStore(
         ...kept,
         ...waitingHere()
           .filter(({ id }) => !known.has(id))
-          .map(({ id, input }) => ({ id, ...input })),
+          .map(({ id, input }) => ({
+            id,
+            ...input,
+            setupId: input.setupId ?? session()?.setups[0]?.id ?? '',
+          })),
       ];
     });
+    const work = computed(() => session()?.prescription.work);
     return {
       sets,
       waitingHere,
@@ -86,8 +109,23 @@ export const SessionStore = signalStore(
         const targets = session()?.prescription.target ?? [];
         return targets[Math.min(sets().length, targets.length - 1)] ?? 0;
       }),
-      /** Sets are held, and counted in seconds. */
-      isHold: computed(() => session()?.prescription.work.kind === 'hold'),
+      /** What is counted in a set. */
+      countedIn: computed(() => work()?.kind ?? 'reps'),
+      /** What the set at hand is done with; each set of a taper has its own. */
+      setup: computed(() => {
+        const present = session();
+        const last = (present?.prescription.sets ?? 1) - 1;
+        return present === null ? null : setupOfSet(present, Math.min(last, sets().length));
+      }),
+      /** What a set begins with: what is aimed for. */
+      aim: computed((): Partial<Entry> => {
+        const targets = session()?.prescription.target ?? [];
+        const aim = targets[Math.min(sets().length, targets.length - 1)] ?? 0;
+        const asked = work();
+        return asked?.kind === 'lowering'
+          ? { reps: asked.reps, hold_s: aim, lowering_s: aim }
+          : { reps: aim, hold_s: aim };
+      }),
       complete: computed(() => sets().length >= (session()?.prescription.sets ?? 1)),
     };
   }),
@@ -120,10 +158,11 @@ export const SessionStore = signalStore(
       log(now: Date): void {
         const session = store.session();
         if (session === null) return;
-        const { reps, partial, hold_s, spare, form, pain } = store.entry();
+        const { spare, form, pain } = store.entry();
         const input: SetInput = {
           performedAt: now.toISOString(),
-          ...(store.isHold() ? { reps: 0, partial: 0, hold_s } : { reps, partial, hold_s: null }),
+          setupId: store.setup()?.id ?? null,
+          ...countsOf(store.countedIn(), store.entry()),
           spare,
           form,
           pain,
@@ -134,8 +173,7 @@ export const SessionStore = signalStore(
           }),
         );
         change({
-          reps: store.target(),
-          hold_s: store.target(),
+          ...store.aim(),
           partial: 0,
           form: 'clean',
           restUntil: store.complete() ? null : now.getTime() + session.prescription.rest_s * 1000,
@@ -180,9 +218,7 @@ export const SessionStore = signalStore(
       // What was entered for the set at hand survives a reload in mid-set.
       effect(() => {
         const kept = readStored(key(), entry);
-        untracked(() =>
-          store.change(kept ?? { ...FRESH, reps: store.target(), hold_s: store.target() }),
-        );
+        untracked(() => store.change(kept ?? { ...FRESH, ...store.aim() }));
       });
       effect(() => {
         if (store.session() !== null) keep(key(), store.entry());

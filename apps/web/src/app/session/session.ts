@@ -12,7 +12,7 @@ import { BreakpointObserver } from '@angular/cdk/layout';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { bandOfCopy, DEFAULT_PAIN_LIMIT } from '@wiry-otter/core';
+import { bandOfCopy, DEFAULT_PAIN_LIMIT, TAPER_RANGES } from '@wiry-otter/core';
 import { meanQuantity, quantityWords } from '../drawing/figures';
 import { QuantityText } from '../drawing/quantity';
 import { TideLine } from '../drawing/tide-line';
@@ -34,6 +34,19 @@ import { doneWords, workWords } from './work-words';
 
 const TICK_MS = 250;
 
+/** What the wide stepper counts, by the work: the figure, and its words. */
+const COUNTED = {
+  reps: { name: 'reps', words: 'Repetitions done', one: 'repetition', short: 'reps' },
+  hold: { name: 'hold_s', words: 'Seconds held', one: 'second', short: 'held' },
+  lowering: { name: 'lowering_s', words: 'Seconds lowered', one: 'second', short: 'lowered' },
+} as const;
+
+/** What is counted beside the seconds of a lowering. */
+const BESIDE_LOWERING = [
+  { name: 'hold_s', words: 'Held at the top, s' },
+  { name: 'reps', words: 'Repetitions' },
+] as const;
+
 /** A session, set by set: the set-up first, then what was done. */
 @Component({
   selector: 'otter-session',
@@ -53,6 +66,7 @@ export class Session {
   private readonly bands = this.global.selectSignal(bandsFeature.selectBandEntities);
   private readonly now = signal(Date.now());
 
+  protected readonly besideLowering = BESIDE_LOWERING;
   protected readonly doneWords = doneWords;
   /** Where there is room the drawing stands beside the set at hand. */
   protected readonly wide = toSignal(
@@ -72,7 +86,7 @@ export class Session {
     this.people().find(({ id }) => id === this.store.session()?.personId),
   );
   protected readonly anchor = computed(() => {
-    const setup = this.store.session()?.setup;
+    const setup = this.store.setup();
     return this.places()
       .flatMap(({ anchors }) => anchors)
       .find(({ id }) => id === setup?.anchorId);
@@ -80,7 +94,7 @@ export class Session {
 
   /** The set-up as it was saved: its own laws, not today's. */
   protected readonly picture = computed(() => {
-    const document = this.store.session()?.setup.document;
+    const document = this.store.setup()?.document;
     const entities = this.bands();
     if (document === undefined) return null;
     return pictureOf(
@@ -92,27 +106,36 @@ export class Session {
     );
   });
   protected readonly load = computed(() => {
-    const figures = this.store.session()?.setup.figures;
+    const figures = this.store.setup()?.figures;
     return figures === undefined ? null : meanQuantity(figures, this.unit());
   });
   protected readonly marks = computed(() => {
-    const document = this.store.session()?.setup.document;
+    const document = this.store.setup()?.document;
     return document === undefined ? '' : marksLine(document);
   });
-  protected readonly cautions = computed(() => this.store.session()?.setup.cautions ?? []);
+  protected readonly cautions = computed(() => this.store.setup()?.cautions ?? []);
 
   protected readonly restLeft_s = computed(() => {
     const until = this.store.entry.restUntil();
     return until === null ? 0 : Math.max(0, (until - this.now()) / 1000);
   });
 
-  /** When the hold at hand began; null while the clock stands. */
-  protected readonly holdBegan = signal<number | null>(null);
-  protected readonly held_s = computed(() => {
-    const began = this.holdBegan();
+  /** When the hold or the lowering at hand began; null while the clock stands. */
+  protected readonly clockBegan = signal<number | null>(null);
+  /** What the wide stepper counts. */
+  protected readonly counted = computed(() => COUNTED[this.store.countedIn()]);
+  protected readonly count = computed(() => {
+    const began = this.clockBegan();
     return began === null
-      ? this.store.entry.hold_s()
+      ? this.store.entry()[this.counted().name]
       : Math.max(0, Math.floor((this.now() - began) / 1000));
+  });
+  /** The set-up that the next set changes over to; null where it is the same, or there is none. */
+  protected readonly changeOver = computed(() => {
+    const last = this.store.sets().at(-1);
+    const setup = this.store.setup();
+    const isSame = last === undefined || last.setupId === setup?.id;
+    return isSame || this.store.complete() ? null : (setup?.title ?? null);
   });
   protected readonly notices = computed(() =>
     sessionNotices(
@@ -121,7 +144,13 @@ export class Session {
       this.person()?.painLimit ?? DEFAULT_PAIN_LIMIT,
     ),
   );
-  protected readonly range = computed(() => workWords(this.store.session()?.prescription.work));
+  protected readonly range = computed(() => {
+    const prescription = this.store.session()?.prescription;
+    const own = TAPER_RANGES[this.store.sets().length];
+    return prescription?.school === 'taper' && own !== undefined
+      ? `${own.from}–${own.to} reps`
+      : workWords(prescription?.work);
+  });
 
   constructor() {
     inject(Theme);
@@ -134,25 +163,31 @@ export class Session {
     this.keys.offer([
       { key: '+', words: 'one repetition or second more', press: () => this.addCount(1) },
       { key: '-', words: 'one repetition or second fewer', press: () => this.addCount(-1) },
-      { key: 'h', words: 'start the clock of a hold, or stop it', press: () => this.toggleHold() },
+      {
+        key: 'h',
+        words: 'start the clock of a hold or lowering, or stop it',
+        press: () => this.toggleClock(),
+      },
       { key: 'Enter', words: 'log the set', press: () => this.log() },
       { key: ' ', words: 'start the rest, or end it', press: () => this.toggleRest() },
     ]);
   }
 
-  /** Repetitions, or seconds of a hold. */
+  /** Repetitions, or seconds of a hold or a lowering. */
   protected addCount(by: number): void {
-    const { hold_s, reps } = this.store.entry();
-    this.store.change(
-      this.store.isHold() ? { hold_s: Math.max(0, hold_s + by) } : { reps: Math.max(0, reps + by) },
-    );
+    this.addTo(this.counted().name, by);
   }
 
-  /** Starts the clock of a hold, or takes what it says. */
-  protected toggleHold(): void {
-    const began = this.holdBegan();
-    if (began !== null) this.store.change({ hold_s: Math.round((Date.now() - began) / 1000) });
-    this.holdBegan.set(began === null ? Date.now() : null);
+  protected addTo(name: 'reps' | 'hold_s' | 'lowering_s' | 'partial', by: number): void {
+    this.store.change({ [name]: Math.max(0, this.store.entry()[name] + by) });
+  }
+
+  /** Starts the clock of a hold or lowering, or takes what it says. */
+  protected toggleClock(): void {
+    const began = this.clockBegan();
+    const seconds = began === null ? 0 : Math.round((Date.now() - began) / 1000);
+    if (began !== null) this.store.change({ [this.counted().name]: seconds });
+    this.clockBegan.set(began === null ? Date.now() : null);
     this.now.set(Date.now());
   }
 
@@ -162,10 +197,6 @@ export class Session {
     });
   }
 
-  protected addPartial(by: number): void {
-    this.store.change({ partial: Math.max(0, this.store.entry.partial() + by) });
-  }
-
   protected log(): void {
     this.now.set(Date.now());
     this.store.log(new Date());
@@ -173,7 +204,7 @@ export class Session {
 
   /** What a part of a drop set asks, in the unit on show. */
   protected partLoad(load: number): string {
-    const figures = this.store.session()?.setup.figures;
+    const figures = this.store.setup()?.figures;
     if (figures === undefined) return '';
     return quantityWords(meanQuantity({ ...figures, mean: load, meanStd: null }, this.unit()));
   }

@@ -10,6 +10,7 @@ import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { CODE_WORDS } from '../next/decision-words';
 import { ClearanceNote } from '../people/clearance-note';
+import { setupWords } from '../session/setup-of-set';
 import { countWord } from '../session/work-words';
 import { firstPrescription, isPrescriptionFor } from '../setups/saved/first-prescription';
 import { unusableBand } from '../setups/saved/unusable-band';
@@ -60,7 +61,7 @@ export class Today {
       .map((session) => ({
         id: session.id,
         name: this.nameOf(session.personId),
-        title: session.setup.title,
+        title: setupWords(session),
         done: session.sets.length,
         sets: session.prescription.sets,
       })),
@@ -76,7 +77,7 @@ export class Today {
     const prescribed = this.prescriptions()
       .filter((prescription) => prescription.personId === personId)
       .map((prescription) => {
-        const setup = setups.find(({ id }) => id === prescription.setupId);
+        const setup = setups.find(({ id }) => prescription.setupIds.includes(id));
         return this.work(prescription.exerciseId, personId, setup, prescription);
       });
     const begun = new Set(prescribed.map(({ exerciseId }) => exerciseId));
@@ -168,7 +169,7 @@ export class Today {
       (session) =>
         session.finishedAt === null &&
         session.personId === personId &&
-        session.setup.exerciseId === exerciseId,
+        session.prescription.exerciseId === exerciseId,
     )?.id;
   }
 
@@ -178,7 +179,7 @@ export class Today {
 
   private lastDay(personId: string, exerciseId: string): string {
     const last = (this.sessions.value() ?? []).find(
-      (session) => session.personId === personId && session.setup.exerciseId === exerciseId,
+      (session) => session.personId === personId && session.prescription.exerciseId === exerciseId,
     );
     return last === undefined ? '' : format(parseISO(last.day), 'EEE d MMM');
   }

@@ -84,7 +84,8 @@ export const BagStore = signalStore(
     const workOf = (personId: string): SetupRecord[] => {
       const own = setups().filter((setup) => setup.personId === personId);
       const prescribed = prescriptions().filter((one) => one.personId === personId);
-      const found = prescribed.flatMap(({ setupId }) => own.find(({ id }) => id === setupId) ?? []);
+      const wanted = prescribed.flatMap(({ setupIds }) => setupIds);
+      const found = own.filter(({ id }) => wanted.includes(id));
       return found.length > 0 ? found : own.filter(({ ready }) => ready);
     };
     const nameOf = (setup: SetupRecord): string => {

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import type { Effort } from '@wiry-otter/core';
-import { setupTitle } from '@wiry-otter/core';
+import { type Effort, setupTitle, writeForce } from '@wiry-otter/core';
 import { NumberInput } from '../../forms/number-input';
 import { FoundLineView } from '../../setups/find/found-line';
 import type { FoundLine } from '../../setups/find/found-lines';
@@ -126,9 +125,7 @@ const OFFERED = 4;
                 [unit]="workbench.unit()"
                 [greatest]="found.greatest()"
                 [help]="helpWords(line)"
-                [mounting]="
-                  line.bands.length > 1 ? 'one after the other: each pulls less to step into' : null
-                "
+                [mounting]="mountingWords(line)"
               />
             </button>
           </li>
@@ -202,6 +199,12 @@ export class KnownLine {
     return assistMean === null || assistMean === undefined
       ? null
       : `${Math.round(100 * assistMean)} %`;
+  }
+
+  /** What it takes to step into each band, one after the other. */
+  protected mountingWords({ mounting_N }: FoundLine): string {
+    const pulls = mounting_N.map((pull_N) => writeForce(pull_N, this.workbench.unit()));
+    return `stepping in ${pulls.join(', then ')}`;
   }
 
   private effort(): Effort | null {

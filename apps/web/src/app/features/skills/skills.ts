@@ -26,9 +26,12 @@ import { HangPanel } from './hang-panel';
 import { KnownLine } from './known-line';
 import { LevelList } from './level-list';
 import { SkillStore } from './skill-store';
+import { TaperRow } from './taper-row';
 
 /** A ladder that begins with less help than this is none. */
 const LEAST_HELP = 0.1;
+/** Where help is read at the hardest point, more of it is wanted in the mean. */
+const MORE_IN_THE_MEAN = 1.3;
 
 /** A skill: its levels, what a band does hung here or there, and how the help goes. */
 @Component({
@@ -49,6 +52,7 @@ const LEAST_HELP = 0.1;
     RouterLink,
     SavedSetups,
     SaveSetup,
+    TaperRow,
   ],
   providers: [{ provide: WORKBENCH_KEY, useValue: 'otter.skills' }, WorkbenchStore, SkillStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -93,12 +97,13 @@ export class Skills {
     });
     // A ladder begins where the person does, unless one is kept.
     effect(() => {
-      const share = this.store.first()?.shares[0];
+      const first = this.store.first();
+      const share = (first?.shares[0] ?? 0) * (first?.at === 'hardest' ? MORE_IN_THE_MEAN : 1);
       const ladder = this.ladder()?.store;
-      if (ladder === undefined || share === undefined || share < LEAST_HELP) return;
+      if (ladder === undefined || share < LEAST_HELP) return;
       untracked(() => {
         if (this.workbench.keptLadder()?.source !== 'found' && ladder.shown()?.source !== 'found') {
-          ladder.set({ from: Math.round(100 * share) / 100 });
+          ladder.set({ from: Math.min(1, Math.round(100 * share) / 100) });
         }
       });
     });

@@ -1,6 +1,7 @@
 import type {
   ExerciseDocument,
   SessionRecord,
+  SetRecord,
   SkillDocument,
   SkillTestRecord,
 } from '@wiry-otter/contracts';
@@ -64,19 +65,23 @@ function shownInTest({
   return effort === null ? [] : [{ day, effort, exerciseId, helpedBy, load, personId }];
 }
 
-function shownInSession({ day, personId, sets, setup }: SessionRecord): ShownBy[] {
-  return sets.flatMap(({ hold_s, reps, spare }): ShownBy[] => {
-    const effort: Effort | null =
-      hold_s !== null && hold_s > 0
-        ? { kind: 'hold', held_s: hold_s }
-        : reps > 0
-          ? { kind: 'reps', reps, spare: spare ?? 0 }
-          : null;
-    if (effort === null) return [];
+function shownInSession({ day, personId, sets, setups }: SessionRecord): ShownBy[] {
+  return sets.flatMap((set): ShownBy[] => {
+    const effort = effortOf(set);
+    const setup = setups.find(({ id }) => id === set.setupId);
+    if (effort === null || setup === undefined) return [];
     const helpedBy = setup.document.runs.length === 0 ? null : setup.title;
     const { exerciseId } = setup;
     return [{ day, effort, exerciseId, helpedBy, load: setup.figures.mean, personId }];
   });
+}
+
+/** What was done in a set; null where nothing was. */
+function effortOf({ hold_s, lowering_s, reps, spare }: SetRecord): Effort | null {
+  if (lowering_s !== null)
+    return lowering_s > 0 ? { kind: 'lowering', lowered_s: lowering_s } : null;
+  if (hold_s !== null) return hold_s > 0 ? { kind: 'hold', held_s: hold_s } : null;
+  return reps > 0 ? { kind: 'reps', reps, spare: spare ?? 0 } : null;
 }
 
 /** Of one day the strongest counts, else the latest day. */

@@ -1,4 +1,7 @@
-import { type DoneSession, knownStrength, loadFor } from './wish';
+import { loadFor } from '@wiry-otter/core';
+import { type DoneSession, knownStrength } from './wish';
+
+const ROW = { id: 'row', exerciseId: 'standing-row', figures: { mean: 90 } };
 
 type DoneSet = DoneSession['sets'][number];
 
@@ -6,13 +9,14 @@ const doneSet = (part: Partial<DoneSet>): DoneSet => ({
   form: 'clean',
   hold_s: null,
   reps: 10,
+  setupId: 'row',
   spare: 2,
   ...part,
 });
 const done = (part: Partial<DoneSession>): DoneSession => ({
   personId: 'sela',
   day: '2026-11-20',
-  setup: { exerciseId: 'standing-row', figures: { mean: 90 } },
+  setups: [ROW],
   sets: [],
   ...part,
 });
@@ -28,19 +32,21 @@ describe('a wish for so many repetitions', () => {
         doneSet({ reps: 15, spare: 3, form: 'breaking' }),
       ],
     });
-    const strength = knownStrength([older, latest], 'sela', latest.setup.exerciseId);
+    const strength = knownStrength([older, latest], 'sela', ROW.exerciseId);
     expect(strength?.day).toBe('2026-11-20');
-    expect(strength?.once).toBeCloseTo(latest.setup.figures.mean * (1 + 12 / 30), 9);
+    expect(strength?.once).toBeCloseTo(ROW.figures.mean * (1 + 12 / 30), 9);
     if (strength === undefined) throw new Error('nothing known');
     // The set it is known from comes out as it was.
-    expect(loadFor(strength, 10, 2)).toBeCloseTo(latest.setup.figures.mean, 9);
-    expect(loadFor(strength, 12, 2)).toBeLessThan(loadFor(strength, 10, 2));
+    const forReps = (reps: number): number =>
+      loadFor({ kind: 'reps', reps, spare: 2 }, strength.once);
+    expect(forReps(10)).toBeCloseTo(ROW.figures.mean, 9);
+    expect(forReps(12)).toBeLessThan(forReps(10));
   });
 
   it('is not offered where nothing of the kind was done', () => {
     const held = done({ sets: [doneSet({ reps: 0, hold_s: 30 })] });
-    expect(knownStrength([held], 'sela', held.setup.exerciseId)).toBeUndefined();
+    expect(knownStrength([held], 'sela', ROW.exerciseId)).toBeUndefined();
     const other = done({ personId: 'tobias', sets: [doneSet({})] });
-    expect(knownStrength([other], 'sela', other.setup.exerciseId)).toBeUndefined();
+    expect(knownStrength([other], 'sela', ROW.exerciseId)).toBeUndefined();
   });
 });

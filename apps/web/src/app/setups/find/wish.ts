@@ -1,5 +1,5 @@
 import type { SessionRecord, SetRecord, SetupRecord } from '@wiry-otter/contracts';
-import type { Metric, Target } from '@wiry-otter/core';
+import { capabilityFrom, type Metric, type Target } from '@wiry-otter/core';
 
 /** What is wanted, in the trainer's words: a figure, so many repetitions, or as much as another set-up. */
 export type WishKind = Metric | 'repetitions' | 'asMuchAs';
@@ -17,18 +17,10 @@ export interface KnownStrength {
 
 /** What is looked at of a session. */
 export interface DoneSession extends Pick<SessionRecord, 'personId' | 'day'> {
-  readonly setup: Pick<SetupRecord, 'exerciseId'> & { readonly figures: { readonly mean: number } };
-  readonly sets: readonly Pick<SetRecord, 'form' | 'hold_s' | 'reps' | 'spare'>[];
-}
-
-/** More repetitions than this tell little of what could be moved once. */
-const TRUSTED_REPS = 20;
-/** So many repetitions halve and halve again what can be moved: load once = load·(1 + n/30). */
-const ENDURANCE = 30;
-
-/** The load that can just be moved so many times with so many to spare. */
-export function loadFor({ once }: KnownStrength, reps: number, spare: number): number {
-  return once / (1 + (reps + spare) / ENDURANCE);
+  readonly setups: readonly (Pick<SetupRecord, 'exerciseId' | 'id'> & {
+    readonly figures: { readonly mean: number };
+  })[];
+  readonly sets: readonly Pick<SetRecord, 'form' | 'hold_s' | 'reps' | 'setupId' | 'spare'>[];
 }
 
 /**
@@ -41,14 +33,19 @@ export function knownStrength(
   exerciseId: string,
 ): KnownStrength | undefined {
   const of = sessions
-    .filter(({ setup, personId: whose }) => whose === personId && setup.exerciseId === exerciseId)
+    .filter(
+      ({ setups, personId: whose }) => whose === personId && setups[0]?.exerciseId === exerciseId,
+    )
     .toSorted((a, b) => b.day.localeCompare(a.day));
-  for (const { day, sets, setup } of of) {
-    const known = sets.flatMap(({ form, hold_s, reps, spare }): KnownStrength[] => {
-      if (hold_s !== null || reps < 1 || form === 'breaking') return [];
-      const count = Math.min(TRUSTED_REPS, reps + (spare ?? 0));
+  for (const { day, sets, setups } of of) {
+    const known = sets.flatMap(({ form, hold_s, reps, setupId, spare: left }): KnownStrength[] => {
+      const setup = setups.find(({ id }) => id === setupId);
+      if (setup === undefined || hold_s !== null || reps < 1 || form === 'breaking') return [];
+      const spare = left ?? 0;
       const load = setup.figures.mean;
-      return [{ once: load * (1 + count / ENDURANCE), day, reps, spare: spare ?? 0, load }];
+      return [
+        { once: capabilityFrom({ kind: 'reps', reps, spare }, load), day, reps, spare, load },
+      ];
     });
     const [best] = known.toSorted((a, b) => b.once - a.once);
     if (best !== undefined) return best;

@@ -1,10 +1,10 @@
 import { computed, inject, Injectable, linkedSignal, resource, signal } from '@angular/core';
-import type { Metric, Target } from '@wiry-otter/core';
+import { loadFor, type Metric, type Target } from '@wiry-otter/core';
 import { demandOfUnit } from '../../drawing/figures';
 import { firstValueFrom } from 'rxjs';
 import { StudioApi } from '../../api/studio-api';
 import { WorkbenchStore } from '../workbench/workbench-store';
-import { asMuchAs, knownStrength, loadFor, type WishKind } from './wish';
+import { asMuchAs, knownStrength, type WishKind } from './wish';
 
 /** What the trainer wants, as it is being said, for the person and exercise on the workbench. */
 @Injectable()
@@ -73,7 +73,8 @@ export class Wishes {
     const strength = this.strength();
     const reps = this.reps();
     if (strength === undefined || reps === null || !(reps > 0)) return null;
-    return { metric: 'mean', value: loadFor(strength, reps, Math.max(0, this.spare() ?? 0)) };
+    const effort = { kind: 'reps', reps, spare: Math.max(0, this.spare() ?? 0) } as const;
+    return { metric: 'mean', value: loadFor(effort, strength.once) };
   }
 
   private targetFor(metric: Metric): Target | null {

@@ -2,9 +2,10 @@ import type { PrescriptionInput, PrescriptionRecord, SetupRecord } from '@wiry-o
 import { isHold } from '@wiry-otter/core';
 
 /** Three sets of 8 to 15, a minute and a half between; holds of 10 to 20 seconds. */
-const FIRST: Readonly<Record<'reps' | 'hold', Omit<PrescriptionInput, 'personId' | 'setupId'>>> = {
+const FIRST: Readonly<Record<'reps' | 'hold', Omit<PrescriptionInput, 'personId' | 'setupIds'>>> = {
   reps: {
     school: 'fill-range',
+    track: 'main',
     sets: 3,
     work: { kind: 'reps', from: 8, to: 15 },
     rest_s: 90,
@@ -13,6 +14,7 @@ const FIRST: Readonly<Record<'reps' | 'hold', Omit<PrescriptionInput, 'personId'
   },
   hold: {
     school: 'hold',
+    track: 'main',
     sets: 3,
     work: { kind: 'hold', from_s: 10, to_s: 20 },
     rest_s: 90,
@@ -23,7 +25,7 @@ const FIRST: Readonly<Record<'reps' | 'hold', Omit<PrescriptionInput, 'personId'
 
 /** What a first prescription of a set-up asks for. */
 export function firstPrescription({ document, id, personId }: SetupRecord): PrescriptionInput {
-  return { ...FIRST[workKind(document.exercise)], personId, setupId: id };
+  return { ...FIRST[workKind(document.exercise)], personId, setupIds: [id] };
 }
 
 /** Whether a prescription is for this set-up, and counts what its exercise is counted in. */
@@ -31,7 +33,10 @@ export function isPrescriptionFor(
   prescription: PrescriptionRecord | undefined,
   { document, id }: SetupRecord,
 ): prescription is PrescriptionRecord {
-  return prescription?.setupId === id && prescription.work.kind === workKind(document.exercise);
+  return (
+    prescription?.setupIds.includes(id) === true &&
+    prescription.work.kind === workKind(document.exercise)
+  );
 }
 
 function workKind(exercise: SetupRecord['document']['exercise']): 'reps' | 'hold' {

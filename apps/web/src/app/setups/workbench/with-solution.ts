@@ -93,7 +93,7 @@ export function withSolution() {
       });
       const demandUnit = computed(() => solved()?.solved.rig.prepared.unit ?? 'N');
       const inForce = computed(() =>
-        store.saved().find(({ id }) => id === store.current()?.setupId),
+        store.saved().find(({ id }) => store.current()?.setupIds.includes(id) === true),
       );
       return {
         /** All that the workbench is solved from; null without a person and an exercise. */

@@ -69,7 +69,8 @@ export function withSubject() {
         /** The prescription in force for the person and exercise. */
         current: computed(() =>
           prescriptions().find(
-            ({ personId, exerciseId }) => personId === focusId() && exerciseId === exercise()?.id,
+            ({ personId, exerciseId, track }) =>
+              personId === focusId() && exerciseId === exercise()?.id && track === 'main',
           ),
         ),
         /** The ladder kept for the person, exercise and place. */

@@ -1,0 +1,132 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { isHold } from '@wiry-otter/core';
+import type { Rung } from '../../setups/ladder/ladder-model';
+import type { LadderStore } from '../../setups/ladder/ladder-store';
+import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { SkillStore } from './skill-store';
+import { holdPrescription, loweringPrescription, taperPrescription, taperSets } from './taper';
+import { WorkButton } from './work-button';
+
+/** The work of a skill from the rungs of its ladder: three sets with less help each, holds, slow lowerings. */
+@Component({
+  selector: 'otter-taper-row',
+  imports: [WorkButton],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (!isHeld()) {
+      <h2>Three sets, less help each</h2>
+      @if (sets().length === 0) {
+        <p class="mt-1 text-sm text-faint">
+          Make a ladder from much help to none: the three sets are rungs of it.
+        </p>
+      } @else {
+        <ol class="mt-1 grid gap-2 sm:grid-cols-3" aria-label="Sets of the taper">
+          @for (set of sets(); track $index) {
+            <li class="border-t-[3px] border-help pt-1">
+              <span class="block font-bold">{{ set.rung.title }}</span>
+              <span class="figure block text-sm text-help"
+                >{{ percent(set.share) }} help · {{ set.from }}–{{ set.to }} reps</span
+              >
+              @if (isFar(set)) {
+                <span class="block text-xs text-caution"
+                  >△ {{ percent(set.wanted) }} wanted: nothing nearer in the ladder</span
+                >
+              }
+            </li>
+          }
+        </ol>
+        <otter-work-button
+          words="Prescribe these three"
+          [rungs]="rungsOfSets()"
+          [input]="taper()"
+          [ladder]="ladder()"
+        />
+      }
+    } @else {
+      <h2>Holds</h2>
+      @if (flagged(); as rung) {
+        <p class="mt-1 text-sm">
+          <span class="font-bold">{{ rung.title }}</span>: four holds, from 5 s; less help once each
+          is 10 s and all are 45 s.
+        </p>
+        <otter-work-button
+          words="Prescribe the holds"
+          [rungs]="[rung]"
+          [input]="holds()"
+          [ladder]="ladder()"
+        />
+      } @else {
+        <p class="mt-1 text-sm text-faint">
+          Make a ladder from much help to none, and load the rung to begin with.
+        </p>
+      }
+    }
+    @if (store.skill().lowered && flagged(); as rung) {
+      <div class="mt-3 text-sm">
+        <h3 class="font-bold">Slow lowerings beside it</h3>
+        <p>
+          {{ rungWords(rung) }}: held at the top, lowered as slowly, a second more each time, up to
+          8 s.
+        </p>
+        <otter-work-button
+          words="Prescribe slow lowerings"
+          [quiet]="true"
+          [rungs]="[rung]"
+          [input]="lowerings()"
+          [ladder]="ladder()"
+        />
+      </div>
+    }
+  `,
+})
+export class TaperRow {
+  readonly ladder = input.required<LadderStore>();
+
+  private readonly workbench = inject(WorkbenchStore);
+  protected readonly store = inject(SkillStore);
+
+  protected readonly isHeld = computed(() => {
+    const exercise = this.workbench.exercise();
+    return exercise !== undefined && isHold(exercise);
+  });
+  private readonly rungs = computed(() => {
+    const shown = this.ladder().shown();
+    return shown?.source === 'found' ? shown.rungs : [];
+  });
+  protected readonly sets = computed(() => {
+    const first = this.store.first();
+    const rungs = this.rungs();
+    return first === undefined || rungs.length === 0 ? [] : taperSets(rungs, first);
+  });
+  /** The rung that is set, else the one whose help comes nearest to what it begins with. */
+  protected readonly flagged = computed(() => {
+    const mean = this.workbench.settled()?.solved.summary.mean;
+    const rungs = this.rungs();
+    if (mean === undefined || rungs.length === 0) return undefined;
+    return rungs.toSorted((a, b) => Math.abs(a.load - mean) - Math.abs(b.load - mean))[0];
+  });
+
+  protected percent(share: number): string {
+    return `${Math.round(100 * share)} %`;
+  }
+
+  protected rungWords({ solved, title }: Rung): string {
+    return solved.document.runs.length === 0 ? 'Without a band' : `With ${title}`;
+  }
+
+  protected isFar({ share, wanted }: { readonly share: number; readonly wanted: number }): boolean {
+    return Math.abs(share - wanted) > 0.05;
+  }
+
+  private readonly personId = computed(() => this.workbench.person()?.id ?? '');
+  protected readonly rungsOfSets = computed(() => this.sets().map(({ rung }) => rung));
+  protected readonly taper = computed(() => taperPrescription(this.personId(), this.sets()));
+  protected readonly holds = computed(() => {
+    const rung = this.flagged();
+    return rung === undefined ? null : holdPrescription(this.personId(), rung);
+  });
+  protected readonly lowerings = computed(() => {
+    const rung = this.flagged();
+    return rung === undefined ? null : loweringPrescription(this.personId(), rung);
+  });
+}
