@@ -248,7 +248,7 @@ export class SkillStore {
       personId: person.id,
       exerciseId: exercise.id,
       day: format(new Date(), 'yyyy-MM-dd'),
-      effort: effort as SkillTestInput['effort'],
+      effort: effort,
       helpedBy: isHelped ? helpedBy : null,
       load: summary?.mean ?? this.need(),
       help: summary?.assistMean ?? 0,
