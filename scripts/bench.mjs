@@ -73,6 +73,7 @@ async function sayDrag() {
   const data = mkdtempSync(join(tmpdir(), 'wiry-otter-bench-'));
   const { address, stop } = await startApp(ROOT, data);
   await measure('e2e/bench/drag.bench.ts', { OTTER_ADDRESS: address });
+  await measure('e2e/bench/skill-drag.bench.ts', { OTTER_ADDRESS: address });
   await stop();
   removeCluster(join(data, 'postgres'));
   rmSync(data, { recursive: true, force: true });

@@ -1,16 +1,13 @@
 // How long the frames of a drag take: the grip of a curl with three bands, on a slowed-down machine.
-import { type CDPSession, chromium, type Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { CHROMIUM, DEMO_TRAINER } from '../browser.js';
 import { chooseExercise } from '../workbench.js';
+import { DRAG_MS, framesWhile, longest, middle } from './frames.js';
 
-/** Length of a drag, ms, and how much slower than itself the machine is made. */
-const DRAG_MS = 3000;
+/** How much slower than itself the machine is made. */
 const SLOWDOWN = 4;
-/** A pointer reports about so often, ms. */
-const MOVE_MS = 16;
-/** To and fro once in this time, ms; this far, px: some sixteen centimetres of band. */
-const SWING_MS = 1500;
+/** To and fro so far, px: some sixteen centimetres of band. */
 const REACH_PX = 60;
 /** A shared machine stands still now and then: the quietest of so many drags tells of the code. */
 const ROUNDS = 4;
@@ -22,68 +19,11 @@ interface Round {
   readonly takenAway_ms: number;
 }
 
-interface Pointer {
-  readonly x: number;
-  readonly y: number;
-  readonly down: boolean;
-}
-
-/**
- * Moves the pointer down and up again for a while, as a mouse does: whether or not the page
- * keeps up. Returns how long each frame took, ms.
- */
-async function framesWhile(page: Page, client: CDPSession, pointer: Pointer): Promise<number[]> {
-  await page.evaluate(() => {
-    const frames: number[] = [];
-    let last = performance.now();
-    // A method: the loader wraps named functions in a helper that the page does not know.
-    const going = {
-      on: true,
-      tick(now: number): void {
-        frames.push(now - last);
-        last = now;
-        if (going.on) requestAnimationFrame((next) => going.tick(next));
-      },
-    };
-    Object.assign(window, { otterFrames: frames, otterGoing: going });
-    requestAnimationFrame((now) => going.tick(now));
-  });
-  const began = performance.now();
-  const moves: Promise<unknown>[] = [];
-  for (let at = 0; at < DRAG_MS; at += MOVE_MS) {
-    const early = began + at - performance.now();
-    if (early > 0) await new Promise((resolve) => setTimeout(resolve, early));
-    const share = (1 - Math.cos((at * 2 * Math.PI) / SWING_MS)) / 2;
-    moves.push(
-      client.send('Input.dispatchMouseEvent', {
-        type: 'mouseMoved',
-        x: pointer.x,
-        y: pointer.y + REACH_PX * share,
-        button: pointer.down ? 'left' : 'none',
-        buttons: pointer.down ? 1 : 0,
-      }),
-    );
-  }
-  await Promise.all(moves);
-  return page.evaluate(() => {
-    const { otterFrames, otterGoing } = window as unknown as {
-      otterFrames: number[];
-      otterGoing: { on: boolean };
-    };
-    otterGoing.on = false;
-    return otterFrames.slice(2);
-  });
-}
-
 /** Time for which a virtual machine's processors were given to others since it began, ms. */
 function takenAway_ms(): number {
   const [, ...jiffies] = readFileSync('/proc/stat', 'utf8').split('\n', 1)[0]?.split(/\s+/) ?? [];
   return 10 * Number(jiffies[7] ?? 0);
 }
-
-const longest = (frames: readonly number[]): number => Math.max(...frames);
-const middle = (frames: readonly number[]): number =>
-  [...frames].sort((a, b) => a - b)[frames.length >> 1] ?? NaN;
 
 const address = process.env['OTTER_ADDRESS'];
 if (address === undefined) throw new Error('OTTER_ADDRESS is not set; run npm run bench');
@@ -109,11 +49,11 @@ await client.send('Emulation.setCPUThrottlingRate', { rate: SLOWDOWN });
 const rounds: Round[] = [];
 for (let round = 0; round < ROUNDS; round++) {
   await page.mouse.move(x + 60, y);
-  const empty = await framesWhile(page, client, { x: x + 60, y, down: false });
+  const empty = await framesWhile(page, client, { x: x + 60, y, down: false, along: REACH_PX });
   await page.mouse.move(x, y);
   await page.mouse.down();
   const before_ms = takenAway_ms();
-  const dragged = await framesWhile(page, client, { x, y, down: true });
+  const dragged = await framesWhile(page, client, { x, y, down: true, along: REACH_PX });
   await page.mouse.move(x, y + (round === ROUNDS - 1 ? 20 : 0));
   await page.mouse.up();
   rounds.push({ empty, dragged, takenAway_ms: takenAway_ms() - before_ms });

@@ -10,6 +10,7 @@ import {
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { SKILLS } from '@wiry-otter/catalogue';
 import type { DecisionRecord, SessionRecord } from '@wiry-otter/contracts';
 import { fromNewtons } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
@@ -122,6 +123,14 @@ export class Next {
   protected readonly day = computed(() => {
     const session = this.session();
     return session === null ? '' : format(parseISO(session.day), 'EEEE d MMMM');
+  });
+  /** The skill to go on with, where a level was learnt. */
+  protected readonly nextSkill = computed(() => {
+    const code = this.decision()?.decision.code;
+    const exerciseId = this.decision()?.exerciseId;
+    return code === 'next-level' || code === 'graduate'
+      ? SKILLS.find(({ levels }) => levels.some(({ exercise }) => exercise === exerciseId))
+      : undefined;
   });
   /** The prescription this decision led to, while it is the one in force. */
   protected readonly prescription = computed(() =>

@@ -4,7 +4,7 @@ import { drawFigure } from '../../drawing/figure';
 import { FigureShape } from '../../drawing/figure-shape';
 import { demandQuantity } from '../../drawing/figures';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
-import { balanceOf, phasesTo, shiftsOf, targetHeight } from './balance';
+import { type BalancePoint, balanceOf, phasesTo, shiftsOf, targetHeight } from './balance';
 import { SkillStore } from './skill-store';
 import { shareWords } from './skill-words';
 
@@ -183,7 +183,7 @@ export class BalancePanel {
       support: toPicture(...point.support),
       floor: isOnFloor ? toPicture(0, 0).y : null,
       distance,
-      words: `The weight of the body lies ${distance} from the ${point.supportWords}.`,
+      words: `The weight of the body lies ${distance} from the ${point.supportWords}.${carriedWords(point.carried)}`,
     };
   });
   protected readonly shifts = computed(() => {
@@ -217,6 +217,16 @@ export class BalancePanel {
   protected centimetres(length_m: number): string {
     return (100 * length_m).toFixed(0);
   }
+}
+
+/** " It has to come over the hands: it lies 4 cm behind them." */
+function carriedWords(carried: BalancePoint['carried']): string {
+  if (carried === null) return '';
+  const cm = Math.round(100 * Math.abs(carried.away_m));
+  const where = carried.away_m < 0 ? 'behind' : 'ahead of';
+  return cm === 0
+    ? ` It is over the ${carried.words}.`
+    : ` It has to come over the ${carried.words}: it lies ${cm} cm ${where} them.`;
 }
 
 function figureOf(value: number, demandUnit: 'N' | 'N·m', unit: ForceUnit): string {

@@ -79,6 +79,8 @@ export interface BalancePoint {
   /** The joint that the demand is about, or the hands. */
   readonly support: readonly [number, number];
   readonly supportWords: string;
+  /** How far it lies from what carries it, where that is another joint; m along the floor. */
+  readonly carried: { readonly words: string; readonly away_m: number } | null;
 }
 
 const SUPPORT_WORDS: Readonly<Record<string, string>> = {
@@ -89,7 +91,7 @@ const SUPPORT_WORDS: Readonly<Record<string, string>> = {
 
 /** The centre of mass at the end of the movement, and the joint the body turns about. */
 export function balanceOf(
-  { demand, root }: ExerciseDocument,
+  { demand, posture, root }: ExerciseDocument,
   prepared: PreparedExercise,
 ): BalancePoint | undefined {
   const k = prepared.samples - 1;
@@ -98,10 +100,18 @@ export function balanceOf(
   const c = prepared.contacts.index.get(`${joint}R`);
   if (centre === undefined || c === undefined) return undefined;
   const at = c * prepared.samples + k;
+  const carrier = prepared.contacts.index.get(`${root.point}R`);
+  const carrierX =
+    carrier === undefined ? undefined : prepared.contacts.x[carrier * prepared.samples + k];
   return {
     centre,
     support: [prepared.contacts.x[at] as number, prepared.contacts.y[at] as number],
     supportWords: SUPPORT_WORDS[joint] ?? joint,
+    // Who hangs swings until the weight is under the hands; who is propped has to bring it over them.
+    carried:
+      carrierX === undefined || root.point === joint || posture !== 'propped'
+        ? null
+        : { words: SUPPORT_WORDS[root.point] ?? root.point, away_m: centre[0] - carrierX },
   };
 }
 

@@ -98,7 +98,9 @@ export class Skills {
     // A ladder begins where the person does, unless one is kept.
     effect(() => {
       const first = this.store.first();
-      const share = (first?.shares[0] ?? 0) * (first?.at === 'hardest' ? MORE_IN_THE_MEAN : 1);
+      const share =
+        (first?.shares[0] ?? 0) *
+        (first?.at === 'hardest' && first.shares.length > 1 ? MORE_IN_THE_MEAN : 1);
       const ladder = this.ladder()?.store;
       if (ladder === undefined || share < LEAST_HELP) return;
       untracked(() => {
