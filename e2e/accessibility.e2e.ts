@@ -15,6 +15,8 @@ const SCREENS = [
   '/studio',
   '/places',
   '/exercises',
+  '/skills/pull',
+  '/skills/planche',
 ];
 
 for (const theme of ['light', 'dark'] as const) {
@@ -53,6 +55,10 @@ for (const theme of ['light', 'dark'] as const) {
     await page.getByLabel('Gauge').selectOption('standIn');
     await expect(page.getByText('connected')).toBeVisible();
     await check('test bench, pulling');
+    await page.goto('/skills/nordic');
+    await page.locator('otter-bag-list').getByRole('button').first().click();
+    await page.getByText('The figures behind the curves').click();
+    await check('skill, with a band');
     await page.goto('/setups');
     await page.getByRole('button', { name: 'Find', exact: true }).click();
     await page.getByRole('spinbutton', { name: /^Wanted,/ }).fill('60');

@@ -1,7 +1,6 @@
 import { chromium, type Page } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
 import { CHROMIUM, DEMO_TRAINER } from './browser.js';
-import { chooseExercise } from './workbench.js';
 
 const ADDRESS = process.env['OTTER_ADDRESS'];
 const FOLDER = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
@@ -47,14 +46,6 @@ const setups = async (page: Page): Promise<void> => {
   await person(page, 'Tobias Quill');
   await screen(page, 'Set-ups');
   await page.getByTestId('figure-mean').waitFor();
-};
-/** Another exercise on the workbench, with these bands alone. */
-const exercise = async (page: Page, label: string, bands: readonly string[]): Promise<void> => {
-  await chooseExercise(page, label);
-  const scene = page.getByRole('region', { name: 'Scene' });
-  const on = scene.locator('button[aria-pressed=true]');
-  for (let i = (await on.count()) - 1; i >= 0; i--) await on.nth(i).click();
-  for (const name of bands) await scene.getByRole('button', { name: new RegExp(name) }).click();
 };
 const bandSheet = async (page: Page): Promise<void> => {
   await screen(page, 'Bands');
@@ -126,11 +117,16 @@ await picture('buy', async (page) => {
   await page.getByRole('button', { name: 'Try sixty bands' }).click();
   await page.getByRole('region', { name: 'What it would do' }).waitFor();
 });
-await picture('drop-set', async (page) => {
-  await setups(page);
-  await exercise(page, 'Standing row', ['Reed', 'Willow', 'Heron']);
-  await page.getByRole('button', { name: 'Drop set', exact: true }).click();
-  await page.getByRole('button', { name: 'Plan it' }).click();
+await picture('skills', async (page) => {
+  await person(page, 'Runa Halvard');
+  await screen(page, 'Skills');
+  await page.getByRole('button', { name: /^\s*Pull-up/ }).click();
+  await page
+    .locator('otter-bag-list')
+    .getByRole('button', { name: /Sluice/ })
+    .click();
+  await page.getByRole('button', { name: 'Make a ladder' }).click();
+  await page.getByRole('slider', { name: 'Rung at hand' }).waitFor();
 });
 await picture('bag', async (page) => {
   await page.goto('/bag');
