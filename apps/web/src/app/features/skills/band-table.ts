@@ -8,7 +8,10 @@ import { SkillStore } from './skill-store';
   selector: 'otter-band-table',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="overflow-x-auto">
+    @if (store.bands().length === 0) {
+      <p class="text-sm text-caution" role="status">△ {{ emptyWords() }}</p>
+    }
+    <div class="overflow-x-auto" [class.hidden]="store.bands().length === 0">
       <table class="w-full text-sm" aria-label="Help of each band at each place">
         <thead>
           <tr>
@@ -71,6 +74,14 @@ export class BandTable {
       .skill()
       .hangs.map(({ where }) => where)
       .filter((where) => found.has(where));
+  });
+
+  protected readonly emptyWords = computed(() => {
+    const person = this.workbench.person();
+    const [name = ''] = (person?.name ?? '').split(' ');
+    return person?.latexAllergy === true
+      ? `Every band at hand has latex: none is for ${name}. Synthetic ones are free of it.`
+      : 'No band is at hand here that hangs anywhere in this exercise.';
   });
 
   protected helpAt<T extends { readonly where: string }>(
