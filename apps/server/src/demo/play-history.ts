@@ -46,7 +46,7 @@ export async function playHistory(
   }
   const { setup, reps, ...prescribed } = history.prescription;
   const work = { kind: 'reps', ...reps } as const;
-  await addPrescription(manager, SOLVER_IN_PLACE, begin, uuidv7(), {
+  await addPrescription(manager, begin, uuidv7(), {
     ...prescribed,
     work,
     personId,

@@ -95,7 +95,7 @@ export async function writeLadder(
     rungs: fields.rungs.toSorted((a, b) => a.load - b.load),
     moved: null,
   };
-  const moved = await movePrescription(manager, solver, scope, written, content, before, (rung) =>
+  const moved = await movePrescription(manager, scope, written, content, before, (rung) =>
     setupOfRung(manager, solver, scope, { ...written, ...content }, rung),
   );
   await manager.insert(LadderVersionEntity, {

@@ -4,7 +4,6 @@ import { v7 as uuidv7 } from 'uuid';
 import type { LadderContent, LadderRow } from '../database/entities/ladder.js';
 import type { Scope } from '../platform/scope.js';
 import { safeRungs } from './safe-rungs.js';
-import type { Solver } from '../solving/solver.js';
 import { addPrescription, listPrescriptions } from '../sessions/prescription-store.js';
 
 /**
@@ -17,7 +16,6 @@ import { addPrescription, listPrescriptions } from '../sessions/prescription-sto
  */
 export async function movePrescription(
   manager: EntityManager,
-  solver: Solver,
   scope: Scope,
   { exerciseId, personId }: LadderRow,
   { rungs }: Pick<LadderContent, 'rungs'>,
@@ -34,7 +32,7 @@ export async function movePrescription(
     for (const { to } of moves.values()) await makeSetup(to);
     const { createdAt: _at, exerciseId: _of, fromDecisionId: _from, id: _id, ...same } = current;
     const setupIds = same.setupIds.map((id) => moves.get(id)?.to.setupId ?? id);
-    await addPrescription(manager, solver, scope, uuidv7(), { ...same, setupIds, drop: null });
+    await addPrescription(manager, scope, uuidv7(), { ...same, setupIds, drop: null });
     first ??= { from: move.from.title, to: move.to.title };
   }
   return first;

@@ -17,7 +17,7 @@ import { expectVersion, lockOwn, ownedBy, type Scope } from '../platform/scope.j
 import { refuse } from '../problems/refusal.js';
 import { newerSessions, type Overtaken, toDecision } from './decision-record.js';
 import type { Solver } from '../solving/solver.js';
-import { addPrescription } from './prescription-store.js';
+import { prescribe } from './prescribe.js';
 import { reviewSession } from './review-session.js';
 import { openSession, sessionRecord } from './session-store.js';
 
@@ -130,7 +130,7 @@ async function settle(
   if (row.decision.code === 'stop' && status === 'accepted') return toDecision(row, NONE_OVERTAKEN);
   const session = await manager.findOneByOrFail(SessionEntity, { id: row.sessionId });
   const last = await manager.findOneByOrFail(PrescriptionEntity, { id: session.prescriptionId });
-  await addPrescription(
+  await prescribe(
     manager,
     solver,
     scope,

@@ -1,12 +1,10 @@
 import type { PrescriptionInput, PrescriptionRecord } from '@wiry-otter/contracts';
 import { type EntityManager, In } from 'typeorm';
 import { PrescriptionEntity, type PrescriptionRow } from '../database/entities/session.js';
-import { laddersOf, setupOfRung } from '../ladders/ladder-store.js';
 import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
 import { findOwn, ownedBy, type Scope } from '../platform/scope.js';
 import { refuse } from '../problems/refusal.js';
 import { findSetup } from '../setups/setup-store.js';
-import type { Solver } from '../solving/solver.js';
 
 /** The prescription in force of every person, exercise and track: the latest one. */
 export async function listPrescriptions(
@@ -24,20 +22,15 @@ export async function listPrescriptions(
   return [...latest.values()].map(toPrescription);
 }
 
-/**
- * Writes a prescription; the same one sent twice is kept once. A rung of a ladder that nobody has
- * used yet becomes a set-up with it.
- */
+/** Writes a prescription of set-ups; the same one sent twice is kept once. */
 export async function addPrescription(
   manager: EntityManager,
-  solver: Solver,
   scope: Scope,
   id: string,
   input: PrescriptionInput,
   fromDecisionId: string | null = null,
 ): Promise<PrescriptionRecord> {
   await findPerson(manager, scope, input.personId);
-  await makeRungs(manager, solver, scope, input);
   const setups = [];
   for (const id of input.setupIds) setups.push(await findSetup(manager, scope, id));
   const [setup] = setups;
@@ -89,18 +82,4 @@ export function toPrescription(row: PrescriptionRow): PrescriptionRecord {
     fromDecisionId,
     createdAt: row.createdAt.toISOString(),
   };
-}
-
-/** Those of a person's rungs that are prescribed become set-ups. */
-async function makeRungs(
-  manager: EntityManager,
-  solver: Solver,
-  scope: Scope,
-  { personId, setupIds }: Pick<PrescriptionInput, 'personId' | 'setupIds'>,
-): Promise<void> {
-  for (const ladder of await laddersOf(manager, scope, { personId })) {
-    for (const rung of ladder.rungs) {
-      if (setupIds.includes(rung.setupId)) await setupOfRung(manager, solver, scope, ladder, rung);
-    }
-  }
 }

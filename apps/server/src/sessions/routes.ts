@@ -20,7 +20,8 @@ import {
   listWaitingDecisions,
   overruleDecision,
 } from './decision-store.js';
-import { addPrescription, listPrescriptions } from './prescription-store.js';
+import { prescribe } from './prescribe.js';
+import { listPrescriptions } from './prescription-store.js';
 import {
   listSessions,
   logSet,
@@ -45,7 +46,7 @@ export function sessionRoutes(app: App, _options: unknown, done: () => void): vo
     '/prescriptions/:id',
     { schema: { params: idParams, body: prescriptionInput, response: { 200: prescription } } },
     ({ scope, params, body }) =>
-      database.transaction((manager) => addPrescription(manager, solver, scope, params.id, body)),
+      database.transaction((manager) => prescribe(manager, solver, scope, params.id, body)),
   );
 
   app.get(

@@ -5,7 +5,7 @@ import { FigureShape } from '../../drawing/figure-shape';
 import { demandQuantity } from '../../drawing/figures';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
 import { type BalancePoint, balanceOf, phasesTo, shiftsOf, targetHeight } from './balance';
-import { SkillStore } from './skill-store';
+import { LevelStore } from './level-store';
 import { shareWords } from './skill-words';
 
 /** The drawing's own size, px. */
@@ -141,7 +141,7 @@ const MOST_PX_PER_METRE = 130;
 })
 export class BalancePanel {
   protected readonly workbench = inject(WorkbenchStore);
-  private readonly store = inject(SkillStore);
+  private readonly levels = inject(LevelStore);
   protected readonly width = WIDTH;
   protected readonly height = HEIGHT;
   /** Height of the measure between the weight and its support, px from the top. */
@@ -200,7 +200,7 @@ export class BalancePanel {
     });
   });
   protected readonly target = computed(() => {
-    const contact = this.store.skill().target;
+    const contact = this.levels.skill().target;
     const exercise = this.workbench.exercise();
     if (contact === undefined || exercise === undefined) return undefined;
     const to = this.workbench.set.phases()?.to ?? 1;
@@ -208,7 +208,7 @@ export class BalancePanel {
   });
 
   protected lowerTo(height_m: number): void {
-    const contact = this.store.skill().target;
+    const contact = this.levels.skill().target;
     const exercise = this.workbench.exercise();
     if (contact === undefined || exercise === undefined) return;
     this.workbench.setPhases(phasesTo(exercise, this.workbench.body(), contact, height_m));

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { Help } from '@wiry-otter/core';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
-import { SkillStore } from './skill-store';
+import { HangStore } from './hang-store';
+import { LevelStore } from './level-store';
 
 /** What each band of the bag does by itself at each place: the mean help, chosen by a tap. */
 @Component({
@@ -63,14 +64,15 @@ import { SkillStore } from './skill-store';
   `,
 })
 export class BandTable {
-  protected readonly store = inject(SkillStore);
+  protected readonly store = inject(HangStore);
+  private readonly levels = inject(LevelStore);
   private readonly workbench = inject(WorkbenchStore);
 
   protected readonly places = computed(() => {
     const found = new Set(
       this.store.bands().flatMap(({ helps }) => helps.map(({ where }) => where)),
     );
-    return this.store
+    return this.levels
       .skill()
       .hangs.map(({ where }) => where)
       .filter((where) => found.has(where));

@@ -156,7 +156,7 @@ export class HangPanel {
     const centimetres = Math.max(1, Math.ceil(100 * shorter_m));
     const where = isHold(this.exercise()) ? 'Slack' : `Slack at the ${this.names().start}`;
     return {
-      words: `${where}: it must hang ${centimetres} cm shorter.`,
+      words: `${where}: it must hang ${centimetres} cm shorter.${turned === null && folded === null ? ' No turn or fold does it here: take a shorter band.' : ''}`,
       cures: [
         ...(turned === null ? [] : [{ words: turnWords(turned.turns), way: turned }]),
         ...(folded === null

@@ -6,7 +6,7 @@ import type { FoundLine } from '../../setups/find/found-lines';
 import { FoundStore } from '../../setups/find/found-store';
 import { Wishes } from '../../setups/find/wishes';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
-import { SkillStore } from './skill-store';
+import { StartStore } from './start-store';
 import { shownWords } from './standing';
 
 /** What can be entered. */
@@ -135,7 +135,7 @@ const OFFERED = 4;
   `,
 })
 export class KnownLine {
-  protected readonly store = inject(SkillStore);
+  protected readonly store = inject(StartStore);
   protected readonly workbench = inject(WorkbenchStore);
   protected readonly found = inject(FoundStore);
   protected readonly words = shownWords;

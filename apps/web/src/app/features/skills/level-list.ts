@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { PosePicture } from '../../exercises/pose-picture';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
 import { demandQuantity, quantityWords } from '../../drawing/figures';
-import { type LevelView, SkillStore } from './skill-store';
+import { LevelStore, type LevelView } from './level-store';
 import { perLimbWords } from './skill-words';
 import { shownWords } from './standing';
 
@@ -51,7 +51,7 @@ import { shownWords } from './standing';
   `,
 })
 export class LevelList {
-  protected readonly store = inject(SkillStore);
+  protected readonly store = inject(LevelStore);
   protected readonly workbench = inject(WorkbenchStore);
 
   protected readonly rows = computed(() => {

@@ -25,7 +25,9 @@ import { HangControls } from './hang-controls';
 import { HangPanel } from './hang-panel';
 import { KnownLine } from './known-line';
 import { LevelList } from './level-list';
-import { SkillStore } from './skill-store';
+import { HangStore } from './hang-store';
+import { LevelStore } from './level-store';
+import { StartStore } from './start-store';
 import { TaperRow } from './taper-row';
 
 /** A ladder that begins with less help than this is none. */
@@ -54,7 +56,13 @@ const MORE_IN_THE_MEAN = 1.3;
     SaveSetup,
     TaperRow,
   ],
-  providers: [{ provide: WORKBENCH_KEY, useValue: 'otter.skills' }, WorkbenchStore, SkillStore],
+  providers: [
+    { provide: WORKBENCH_KEY, useValue: 'otter.skills' },
+    WorkbenchStore,
+    LevelStore,
+    HangStore,
+    StartStore,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
     '(pointerdown)': 'workbench.hold()',
@@ -67,7 +75,9 @@ export class Skills {
   readonly skillId = input.required<string>();
 
   private readonly ladder = viewChild(LadderPanel);
-  protected readonly store = inject(SkillStore);
+  private readonly start = inject(StartStore);
+  protected readonly levels = inject(LevelStore);
+  protected readonly store = inject(HangStore);
   protected readonly workbench = inject(WorkbenchStore);
 
   protected readonly name = computed(
@@ -93,11 +103,11 @@ export class Skills {
   constructor() {
     effect(() => {
       const id = this.skillId();
-      untracked(() => this.store.skillId.set(id));
+      untracked(() => this.levels.skillId.set(id));
     });
     // A ladder begins where the person does, unless one is kept.
     effect(() => {
-      const first = this.store.first();
+      const first = this.start.first();
       const share =
         (first?.shares[0] ?? 0) *
         (first?.at === 'hardest' && first.shares.length > 1 ? MORE_IN_THE_MEAN : 1);

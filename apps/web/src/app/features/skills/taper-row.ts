@@ -3,7 +3,8 @@ import { isHold } from '@wiry-otter/core';
 import type { Rung } from '../../setups/ladder/ladder-model';
 import type { LadderStore } from '../../setups/ladder/ladder-store';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
-import { SkillStore } from './skill-store';
+import { LevelStore } from './level-store';
+import { StartStore } from './start-store';
 import { holdPrescription, loweringPrescription, taperPrescription, taperSets } from './taper';
 import { WorkButton } from './work-button';
 
@@ -61,7 +62,7 @@ import { WorkButton } from './work-button';
         </p>
       }
     }
-    @if (store.skill().lowered && flagged(); as rung) {
+    @if (levels.skill().lowered && flagged(); as rung) {
       <div class="mt-3 text-sm">
         <h3 class="font-bold">Slow lowerings beside it</h3>
         <p>
@@ -83,7 +84,8 @@ export class TaperRow {
   readonly ladder = input.required<LadderStore>();
 
   private readonly workbench = inject(WorkbenchStore);
-  protected readonly store = inject(SkillStore);
+  private readonly start = inject(StartStore);
+  protected readonly levels = inject(LevelStore);
 
   protected readonly isHeld = computed(() => {
     const exercise = this.workbench.exercise();
@@ -94,7 +96,7 @@ export class TaperRow {
     return shown?.source === 'found' ? shown.rungs : [];
   });
   protected readonly sets = computed(() => {
-    const first = this.store.first();
+    const first = this.start.first();
     const rungs = this.rungs();
     return first === undefined || rungs.length === 0 ? [] : taperSets(rungs, first);
   });

@@ -1,0 +1,100 @@
+import { computed, inject, Injectable, linkedSignal, untracked } from '@angular/core';
+import { createRigger, prepareExercise, type TautWay } from '@wiry-otter/core';
+import { kitOnWorkbench } from '../../setups/workbench/solve-workbench';
+import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import {
+  bandsAtPlaces,
+  type ChosenRoutes,
+  hangDetails,
+  type HangView,
+  hangViews,
+} from './hang-views';
+import { LevelStore } from './level-store';
+import { pointNames } from './skill-words';
+
+/** Where the help hangs in the level that is open: place beside place, band beside band. */
+@Injectable()
+export class HangStore {
+  private readonly levels = inject(LevelStore);
+  private readonly workbench = inject(WorkbenchStore);
+  private readonly rig = createRigger();
+
+  private readonly prepared = computed(() => {
+    const exercise = this.workbench.exercise();
+    if (exercise === undefined) return undefined;
+    const phases = this.workbench.set.phases() ?? undefined;
+    const result = prepareExercise(exercise, this.workbench.body(), { phases });
+    return result.ok ? result.value : undefined;
+  });
+  readonly pointNames = computed(() => {
+    const [exercise, prepared] = [this.workbench.exercise(), this.prepared()];
+    return exercise === undefined || prepared === undefined
+      ? { start: 'start', middle: 'middle', end: 'end' }
+      : pointNames(exercise, prepared);
+  });
+
+  /** By place, the route that was chosen there. */
+  private readonly chosenRoutes = linkedSignal<string, ChosenRoutes>({
+    source: () => this.workbench.set.exerciseId(),
+    computation: () => ({}),
+  });
+  readonly hangs = computed((): HangView[] => {
+    const input = this.workbench.input();
+    if (input === null || !this.levels.isOfSkill()) return [];
+    return hangViews(input, this.levels.skill(), this.chosenRoutes(), this.rig);
+  });
+  /** Told in the pauses of a drag. */
+  readonly details = computed(() => {
+    this.workbench.settled();
+    return untracked(() => {
+      const input = this.workbench.input();
+      return new Map(
+        input === null
+          ? []
+          : this.hangs().map((view) => [
+              view.place.where,
+              hangDetails(input, this.levels.skill(), view),
+            ]),
+      );
+    });
+  });
+  /** Each band of the bag at each place, told in the pauses of a drag. */
+  readonly bands = computed(() => {
+    this.workbench.settled();
+    return untracked(() => {
+      const input = this.workbench.input();
+      if (input === null || !this.levels.isOfSkill()) return [];
+      const kit = kitOnWorkbench(input, this.workbench.usable());
+      return bandsAtPlaces(input, this.levels.skill(), kit, createRigger());
+    });
+  });
+
+  /** Takes a place of the comparison. */
+  hang({ part }: HangView): void {
+    this.workbench.take('hang', part);
+  }
+
+  /** Shows another way to hang a band at a place. */
+  chooseRoute({ isSet, place, route }: HangView, routeId: string): void {
+    this.chosenRoutes.update((chosen) => ({ ...chosen, [place.where]: routeId }));
+    if (isSet) this.workbench.chooseRoute(route.for, routeId);
+  }
+
+  /** Makes a slack band taut, and takes it. */
+  tauten(view: HangView, { routeId, turns }: TautWay): void {
+    this.chosenRoutes.update((chosen) => ({ ...chosen, [view.place.where]: routeId }));
+    const routeIds = { ...view.part.routeIds, [view.route.for]: routeId };
+    this.workbench.take('tauten', { routeIds, wraps: turns });
+  }
+
+  /** Puts one band on, at one place. */
+  takeBand(bandId: string, routeId: string): void {
+    const exercise = this.workbench.exercise();
+    const route = exercise?.routes?.find(({ id }) => id === routeId);
+    if (route === undefined) return;
+    this.workbench.take('band', {
+      bandIds: [bandId],
+      routeIds: { ...this.workbench.set.routeIds(), [route.for]: routeId },
+    });
+  }
+}
