@@ -56,7 +56,7 @@ for (const theme of ['light', 'dark'] as const) {
     await expect(page.getByText('connected')).toBeVisible();
     await check('test bench, pulling');
     await page.goto('/skills/nordic');
-    await page.locator('otter-bag-list').getByRole('button').first().click();
+    await page.locator('otter-bag-list button[aria-pressed=false]').first().click();
     await page.getByText('The figures behind the curves').click();
     await check('skill, with a band');
     await page.goto('/setups');
