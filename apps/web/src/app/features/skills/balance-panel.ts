@@ -1,9 +1,11 @@
-import { ChangeDetectionStrategy, Component, computed, inject, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { type ForceUnit, JOINTS, type PreparedExercise, prepareExercise } from '@wiry-otter/core';
 import { drawFigure } from '../../drawing/figure';
 import { FigureShape } from '../../drawing/figure-shape';
 import { demandQuantity } from '../../drawing/figures';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { FramePacer } from '../../timing/frame-pacer';
+import { whenLetGo } from '../../timing/when-let-go';
 import { type BalancePoint, balanceOf, phasesTo, shiftsOf, targetHeight } from './balance';
 import { LevelStore } from './level-store';
 import { shareWords } from './skill-words';
@@ -107,7 +109,8 @@ const MOST_PX_PER_METRE = 130;
                 [min]="centimetres(height.lowest_m)"
                 [max]="centimetres(height.highest_m - 0.05)"
                 [value]="centimetres(height.present_m)"
-                (input)="lowerTo(slide.valueAsNumber / 100)"
+                (input)="pacer.keepUp(this, lowering(slide))"
+                (change)="pacer.letGo()"
             /></label>
             <p class="text-faint">
               Lower it over the weeks: the farther down, the more is asked. Mark the height on a
@@ -142,6 +145,7 @@ const MOST_PX_PER_METRE = 130;
 export class BalancePanel {
   protected readonly workbench = inject(WorkbenchStore);
   private readonly levels = inject(LevelStore);
+  protected readonly pacer = inject(FramePacer);
   protected readonly width = WIDTH;
   protected readonly height = HEIGHT;
   /** Height of the measure between the weight and its support, px from the top. */
@@ -186,18 +190,15 @@ export class BalancePanel {
       words: `The weight of the body lies ${distance} from the ${point.supportWords}.${carriedWords(point.carried)}`,
     };
   });
-  protected readonly shifts = computed(() => {
-    this.workbench.settled();
-    return untracked(() => {
-      const input = this.workbench.input();
-      if (input === null || input.bands.length === 0) return [];
-      const unit = this.workbench.demandUnit();
-      return shiftsOf(input, this.workbench.body()).map(({ left, share, words }) => ({
-        words,
-        left: left.map((value) => figureOf(value, unit, this.workbench.unit())).join(' → '),
-        help: share.map(shareWords).join(' → '),
-      }));
-    });
+  protected readonly shifts = whenLetGo(this.workbench.held, this.workbench.settled, () => {
+    const input = this.workbench.input();
+    if (input === null || input.bands.length === 0) return [];
+    const unit = this.workbench.demandUnit();
+    return shiftsOf(input, this.workbench.body()).map(({ left, share, words }) => ({
+      words,
+      left: left.map((value) => figureOf(value, unit, this.workbench.unit())).join(' → '),
+      help: share.map(shareWords).join(' → '),
+    }));
   });
   protected readonly target = computed(() => {
     const contact = this.levels.skill().target;
@@ -207,7 +208,11 @@ export class BalancePanel {
     return targetHeight(exercise, this.workbench.body(), contact, to);
   });
 
-  protected lowerTo(height_m: number): void {
+  protected lowering(slider: HTMLInputElement): () => void {
+    return () => this.lowerTo(slider.valueAsNumber / 100);
+  }
+
+  private lowerTo(height_m: number): void {
     const contact = this.levels.skill().target;
     const exercise = this.workbench.exercise();
     if (contact === undefined || exercise === undefined) return;

@@ -3,6 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { STANDING_RANGE } from '@wiry-otter/core';
 import { FigureField } from '../../setups/figure-field';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { FramePacer } from '../../timing/frame-pacer';
 
 /** Where the bands hang and how: place, anchor, its height and distance, taken up, turns. */
 @Component({
@@ -45,7 +46,8 @@ import { WorkbenchStore } from '../../setups/workbench/workbench-store';
           [min]="centimetres(nearest_m)"
           [max]="centimetres(farthest_m())"
           [value]="centimetres(workbench.set.distance_m())"
-          (input)="workbench.setDistance(distance.valueAsNumber / 100)"
+          (input)="keepUp('distance_m', distance)"
+          (change)="pacer.letGo()"
       /></label>
     }
     <label class="field min-w-36 flex-1"
@@ -56,7 +58,8 @@ import { WorkbenchStore } from '../../setups/workbench/workbench-store';
         min="0"
         max="60"
         [value]="centimetres(workbench.set.slip_m())"
-        (input)="workbench.setFigure('slip_m', slip.valueAsNumber / 100)"
+        (input)="keepUp('slip_m', slip)"
+        (change)="pacer.letGo()"
     /></label>
     @if ((workbench.anchor()?.girth_m ?? 0) > 0) {
       <label class="field min-w-32"
@@ -74,6 +77,7 @@ import { WorkbenchStore } from '../../setups/workbench/workbench-store';
 })
 export class HangControls {
   protected readonly workbench = inject(WorkbenchStore);
+  protected readonly pacer = inject(FramePacer);
   protected readonly nearest_m = STANDING_RANGE.least;
   protected readonly farthest_m = computed(
     () => this.workbench.anchor()?.room_m ?? STANDING_RANGE.most,
@@ -86,6 +90,15 @@ export class HangControls {
     const anchor = this.workbench.anchor();
     return anchor !== null && anchor.highest_m > anchor.lowest_m;
   });
+
+  /** A slider that is dragged gives more moves than there are frames: the last of each is done. */
+  protected keepUp(what: 'distance_m' | 'slip_m', slider: HTMLInputElement): void {
+    this.pacer.keepUp(this, () => {
+      const length_m = slider.valueAsNumber / 100;
+      if (what === 'distance_m') this.workbench.setDistance(length_m);
+      else this.workbench.setFigure(what, length_m);
+    });
+  }
 
   protected centimetres(length_m: number): string {
     return (100 * length_m).toFixed(0);

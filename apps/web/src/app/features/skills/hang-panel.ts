@@ -12,7 +12,10 @@ import { liftWords, mountingWords, type PointNames, shareWords } from './skill-w
   selector: 'otter-hang-panel',
   imports: [HelpCurve],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { class: 'block min-w-0 border-[1.5px] bg-sheet p-2', '[class]': 'edge()' },
+  host: {
+    class: 'block min-w-0 border-[1.5px] bg-sheet p-2 [contain:content]',
+    '[class]': 'edge()',
+  },
   template: `
     <button
       type="button"

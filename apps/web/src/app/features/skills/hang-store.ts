@@ -2,6 +2,7 @@ import { computed, inject, Injectable, linkedSignal, untracked } from '@angular/
 import { createRigger, prepareExercise, type TautWay } from '@wiry-otter/core';
 import { kitOnWorkbench } from '../../setups/workbench/solve-workbench';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { whenLetGo } from '../../timing/when-let-go';
 import {
   bandsAtPlaces,
   type ChosenRoutes,
@@ -38,35 +39,40 @@ export class HangStore {
     source: () => this.workbench.set.exerciseId(),
     computation: () => ({}),
   });
+  /** Every place; in a drag they follow in its pauses. */
+  private readonly settledHangs = computed((): HangView[] => {
+    this.workbench.settled();
+    const chosen = this.chosenRoutes();
+    const skill = this.levels.skill();
+    const isOfSkill = this.levels.isOfSkill();
+    const input = untracked(this.workbench.input);
+    return input === null || !isOfSkill ? [] : hangViews(input, skill, chosen, this.rig);
+  });
+  /** The place that is set keeps up with the hand. */
+  private readonly setHang = computed((): HangView | undefined => {
+    const where = this.settledHangs().find(({ isSet }) => isSet)?.place.where;
+    const input = this.workbench.input();
+    if (input === null || where === undefined || !this.workbench.held()) return undefined;
+    const skill = this.levels.skill();
+    const hangs = skill.hangs.filter((place) => place.where === where);
+    return hangViews(input, { ...skill, hangs }, this.chosenRoutes(), this.rig)[0];
+  });
   readonly hangs = computed((): HangView[] => {
+    const present = this.setHang();
+    return this.settledHangs().map((view) => (view.isSet ? (present ?? view) : view));
+  });
+  /** What is told besides, by place. */
+  readonly details = whenLetGo(this.workbench.held, this.settledHangs, () => {
+    const input = this.workbench.input();
+    const told = (view: HangView) => input && hangDetails(input, this.levels.skill(), view);
+    return new Map(this.settledHangs().map((view) => [view.place.where, told(view) ?? undefined]));
+  });
+  /** Each band of the bag at each place. */
+  readonly bands = whenLetGo(this.workbench.held, this.workbench.settled, () => {
     const input = this.workbench.input();
     if (input === null || !this.levels.isOfSkill()) return [];
-    return hangViews(input, this.levels.skill(), this.chosenRoutes(), this.rig);
-  });
-  /** Told in the pauses of a drag. */
-  readonly details = computed(() => {
-    this.workbench.settled();
-    return untracked(() => {
-      const input = this.workbench.input();
-      return new Map(
-        input === null
-          ? []
-          : this.hangs().map((view) => [
-              view.place.where,
-              hangDetails(input, this.levels.skill(), view),
-            ]),
-      );
-    });
-  });
-  /** Each band of the bag at each place, told in the pauses of a drag. */
-  readonly bands = computed(() => {
-    this.workbench.settled();
-    return untracked(() => {
-      const input = this.workbench.input();
-      if (input === null || !this.levels.isOfSkill()) return [];
-      const kit = kitOnWorkbench(input, this.workbench.usable());
-      return bandsAtPlaces(input, this.levels.skill(), kit, createRigger());
-    });
+    const kit = kitOnWorkbench(input, this.workbench.usable());
+    return bandsAtPlaces(input, this.levels.skill(), kit, createRigger());
   });
 
   /** Takes a place of the comparison. */
