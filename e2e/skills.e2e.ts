@@ -145,6 +145,22 @@ test('three sets with less help each are prescribed, done, and decided', async (
   await expect(page.getByTestId('next-setup')).toContainText(', then ');
   await page.getByRole('button', { name: 'Accept' }).click();
   await expect(page.getByTestId('outcome')).toBeVisible();
+
+  await test.step('what comes next is seen to on the skill’s page, and begun there', async () => {
+    await page.getByRole('link', { name: 'Today' }).click();
+    const row = page.getByText(/^\s*Chin-up:/).locator('..');
+    await row.getByRole('button', { name: /See to it|Start session/ }).click();
+    if (/skills/.test(page.url())) {
+      const inForce = work.locator('otter-work-button').first();
+      const boxes = inForce.getByRole('checkbox');
+      await expect(inForce.getByRole('button', { name: 'Begin the session' })).toBeVisible();
+      for (let i = 0; i < (await boxes.count()); i++) await boxes.nth(i).check();
+      await inForce.getByRole('button', { name: 'Begin the session' }).click();
+    }
+    await expect(page.getByText('Set 1 of 3')).toBeVisible();
+    await page.getByRole('button', { name: 'Give this session up' }).click();
+    await expect(page).toHaveURL(/today/);
+  });
 });
 
 test('a slack band in a tuck lever is folded, and helps more at the hips than at the lower back', async ({
@@ -188,6 +204,14 @@ test('whom a band would lift is told so, with what ends it', async ({ page }) =>
   await expect(foot).toContainText('Take a slimmer band');
   await put(page, ['Sluice']);
   await expect(foot).not.toContainText('lifts Runa');
+});
+
+test('beyond the bare dip a band adds load, and its ladder climbs by it', async ({ page }) => {
+  await openSkill(page, 'Tobias Quill', 'Dip', /^\s*Dip\s/);
+  await page.getByRole('button', { name: 'Dip, band over the shoulders' }).click();
+  await put(page, ['Willow']);
+  await expect(place(page, 'over the shoulders')).toContainText('added load, N');
+  await expect(page.getByRole('combobox', { name: 'Climb by' })).toHaveValue('mean');
 });
 
 test('a person with a latex allergy is offered what is free of it alone', async ({ page }) => {

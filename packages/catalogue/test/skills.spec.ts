@@ -96,8 +96,7 @@ describe('skills', () => {
 
   it('name exercises that exist, and routes that each of their levels can take somewhere', () => {
     for (const { beyond = [], hangs, id, levels: list, target } of SKILLS) {
-      const exercises = list.map((level) => exercise(level.exercise));
-      beyond.forEach(exercise);
+      const exercises = [...list.map((level) => level.exercise), ...beyond].map(exercise);
       for (const { routes, where } of hangs) {
         for (const route of routes) {
           expect(exercises.some((one) => one.routes?.some((other) => other.id === route)))
@@ -111,7 +110,7 @@ describe('skills', () => {
         expect(left.map((route) => route.id))
           .withContext(`${id}: routes of ${one.id} that hang nowhere`)
           .toEqual([]);
-        if (target !== undefined) expect(one.contacts?.[target]).toBeDefined();
+        if (target !== undefined) expect(one.contacts?.[target]).withContext(id).toBeDefined();
       }
     }
   });

@@ -18,7 +18,11 @@ export function setupOfSet(
   return setups.find(({ id }) => id === wanted) ?? (setups[0] as SetupRecord);
 }
 
-/** What a session was done with, in words: its set-ups in their order. */
-export function setupWords({ setups }: Pick<SessionRecord, 'setups'>): string {
+/** What a session is done with, in words: its set-ups in their order. */
+export function setupWords({
+  setups,
+}: {
+  readonly setups: readonly Pick<SetupRecord, 'title'>[];
+}): string {
   return setups.map(({ title }) => title).join(', then ');
 }

@@ -1,5 +1,6 @@
 import type { CompleteSetupDocument } from '@wiry-otter/contracts';
-import { setupMarks } from '@wiry-otter/core';
+import { SKILLS } from '@wiry-otter/catalogue';
+import { heightsOf, prepareExercise, setupMarks } from '@wiry-otter/core';
 
 /** A mark that lets a set-up be found again: on the floor, on the band, between the feet. */
 export interface Mark {
@@ -19,19 +20,30 @@ export function marksOf(document: CompleteSetupDocument): Mark[] {
       stance_m,
       (m) => `${centimetres(m)}, ${(m / foot_m).toFixed(1)} foot-lengths`,
     ),
+    ...mark('target under the chest', targetHeight(document), centimetres),
   ];
 }
 
 /** The same in one line, for who sets up: what is not as it usually is, is left out. */
 export function marksLine(document: CompleteSetupDocument): string {
   const { distance_m, grip_m = 0, height_m, over, stance_m } = setupMarks(document);
+  const target_m = targetHeight(document);
   // A band under the feet pulls by how far they are apart.
   const underFoot = stance_m === undefined ? 'no anchor' : `stance ${centimetres(stance_m)}`;
   return [
     height_m === undefined ? underFoot : `anchor at ${centimetres(height_m)}`,
     ...(distance_m === undefined ? [] : [`${over} ${centimetres(distance_m)} from it`]),
     ...(grip_m > 0 ? [`grip ${centimetres(grip_m)} from the end`] : []),
+    ...(target_m === undefined ? [] : [`target ${centimetres(target_m)} high`]),
   ].join(', ');
+}
+
+/** How high what the way down ends on is, m; undefined where it goes all the way, or ends on nothing. */
+function targetHeight({ body, exercise, phases }: CompleteSetupDocument): number | undefined {
+  const skill = SKILLS.find(({ levels }) => levels.some((level) => level.exercise === exercise.id));
+  if (skill?.target === undefined || phases === undefined || phases.to >= 1) return undefined;
+  const prepared = prepareExercise(exercise, body, { phases });
+  return prepared.ok ? heightsOf(prepared.value, skill.target)?.at(-1) : undefined;
 }
 
 function mark(what: string, length_m: number | undefined, words: (m: number) => string): Mark[] {

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, resource } from '
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { knownExercises } from '../exercises/known-exercises';
+import { SKILLS } from '@wiry-otter/catalogue';
 import type { PrescriptionRecord, SetupRecord } from '@wiry-otter/contracts';
 import { format, parseISO } from 'date-fns';
 import { firstValueFrom, of, switchMap } from 'rxjs';
@@ -22,7 +23,9 @@ interface Work {
   readonly id: string;
   readonly exerciseId: string;
   readonly exercise: string;
+  /** The first of its set-ups, and all of them in words. */
   readonly setup: SetupRecord | undefined;
+  readonly setupWords: string;
   readonly prescription: PrescriptionRecord | undefined;
   readonly aim: string;
   readonly openId: string | undefined;
@@ -30,6 +33,21 @@ interface Work {
   readonly waits: boolean;
   /** Why it cannot be started, in words. */
   readonly hindrance: string | undefined;
+}
+
+const TRACK_WORDS: Readonly<Record<PrescriptionRecord['track'], string>> = {
+  main: '',
+  lowering: ', slow lowerings',
+};
+
+/** The set-ups of a prescription in their order, each once; none where one was put away. */
+function setupsOf(
+  { setupIds }: PrescriptionRecord,
+  setups: readonly SetupRecord[],
+): readonly SetupRecord[] {
+  const ids = [...new Set(setupIds)];
+  const found = ids.flatMap((id) => setups.find((setup) => setup.id === id) ?? []);
+  return found.length < ids.length ? [] : found;
 }
 
 /** Who trains with what next, what wants a decision, and sessions left open. */
@@ -77,34 +95,37 @@ export class Today {
     const prescribed = this.prescriptions()
       .filter((prescription) => prescription.personId === personId)
       .map((prescription) => {
-        const setup = setups.find(({ id }) => prescription.setupIds.includes(id));
-        return this.work(prescription.exerciseId, personId, setup, prescription);
+        const own = setupsOf(prescription, setups);
+        return this.work(prescription.exerciseId, personId, own, prescription);
       });
     const begun = new Set(prescribed.map(({ exerciseId }) => exerciseId));
     const ready = setups
       .filter(({ exerciseId, ready: isReady }) => isReady && !begun.has(exerciseId))
-      .map((setup) => this.work(setup.exerciseId, personId, setup, undefined));
+      .map((setup) => this.work(setup.exerciseId, personId, [setup], undefined));
     return [...prescribed, ...ready];
   }
 
   private work(
     exerciseId: string,
     personId: string,
-    setup: SetupRecord | undefined,
+    setups: readonly SetupRecord[],
     prescription: PrescriptionRecord | undefined,
   ): Work {
-    const unusable = setup === undefined ? undefined : unusableBand(setup, this.bands());
+    const [setup] = setups;
+    const track = prescription?.track ?? 'main';
+    const [unusable] = setups.flatMap((one) => unusableBand(one, this.bands()) ?? []);
     return {
       id: prescription?.id ?? setup?.id ?? exerciseId,
       exerciseId,
-      exercise: this.titleOf(exerciseId),
+      exercise: `${this.titleOf(exerciseId)}${TRACK_WORDS[track]}`,
       setup,
+      setupWords: setupWords({ setups }),
       prescription,
       aim:
         prescription === undefined
           ? 'ready, not begun'
           : `aim for ${prescription.target.join(', ')} ${countWord(prescription.work)}`,
-      openId: this.openSessionOf(personId, exerciseId),
+      openId: this.openSessionOf(personId, exerciseId, track),
       last: this.lastDay(personId, exerciseId),
       waits: this.decisions().some(
         (decision) => decision.personId === personId && decision.exerciseId === exerciseId,
@@ -114,7 +135,7 @@ export class Today {
           ? 'its set-up was put away'
           : unusable !== undefined
             ? `not usable: ${unusable} is retired`
-            : setup.ready
+            : setups.every(({ ready }) => ready)
               ? undefined
               : 'not ready',
     };
@@ -132,7 +153,7 @@ export class Today {
   /** On with what was begun, to what keeps it from being done, or into a new session. */
   protected goAhead(work: Work, personId: string): void {
     if (work.openId !== undefined) void this.router.navigate(['/session', work.openId]);
-    else if (work.hindrance !== undefined) this.plan(personId);
+    else if (work.hindrance !== undefined) this.plan(personId, work.exerciseId);
     else this.start(work);
   }
 
@@ -154,9 +175,14 @@ export class Today {
     );
   }
 
-  protected plan(personId: string): void {
+  /** What a skill asks for is seen to on its page, all else on the workbench. */
+  protected plan(personId: string, exerciseId?: string): void {
     this.store.dispatch(studioActions.focusPerson({ personId }));
-    void this.router.navigate(['/setups']);
+    const skill = SKILLS.find(({ levels }) =>
+      levels.some(({ exercise }) => exercise === exerciseId),
+    );
+    if (skill === undefined) void this.router.navigate(['/setups']);
+    else void this.router.navigate(['/skills', skill.id], { queryParams: { level: exerciseId } });
   }
 
   private titleOf(exerciseId: string): string {
@@ -164,12 +190,17 @@ export class Today {
   }
 
   /** The session of this work that was begun and not finished. */
-  private openSessionOf(personId: string, exerciseId: string): string | undefined {
+  private openSessionOf(
+    personId: string,
+    exerciseId: string,
+    track: PrescriptionRecord['track'],
+  ): string | undefined {
     return (this.sessions.value() ?? []).find(
       (session) =>
         session.finishedAt === null &&
         session.personId === personId &&
-        session.prescription.exerciseId === exerciseId,
+        session.prescription.exerciseId === exerciseId &&
+        session.prescription.track === track,
     )?.id;
   }
 

@@ -28,15 +28,20 @@ import { liftWords, mountingWords, type PointNames, shareWords } from './skill-w
         <span class="text-xs text-faint">{{ view().isSet ? 'chosen' : 'choose' }}</span>
       </span>
       <otter-help-curve class="my-1 block" [help]="view().help" />
-      <span class="block text-xs text-faint">help, {{ unitWord() }}</span>
+      <span class="block text-xs text-faint"
+        >{{ addsLoad() ? 'added load' : 'help' }}, {{ unitWord() }}</span
+      >
       <span class="flex justify-between gap-1">
         @for (point of points(); track point.words) {
           <span class="min-w-0 leading-tight">
             <span class="block text-xs text-faint">{{ point.words }}</span>
-            <span class="figure block text-sm font-bold whitespace-nowrap text-help">{{
-              point.amount
-            }}</span>
-            <span class="figure block text-xs text-help">{{ point.share }}</span>
+            <span
+              class="figure block text-sm font-bold whitespace-nowrap"
+              [class.text-help]="!addsLoad()"
+              [class.text-pull]="addsLoad()"
+              >{{ point.amount }}</span
+            >
+            <span class="figure block text-xs text-faint">{{ point.share }}</span>
           </span>
         }
       </span>
@@ -102,15 +107,18 @@ export class HangPanel {
   readonly tautened = output<TautWay>();
 
   protected readonly edge = computed(() => (this.view().isSet ? 'border-ink' : 'border-hairline'));
+  /** Beyond the bare exercise a band adds to what is needed. */
+  protected readonly addsLoad = computed(() => this.view().help.middle.help < 0);
   protected readonly unitWord = computed(
     () => demandQuantity(0, null, this.view().help.unit, this.unit()).unit,
   );
   protected readonly points = computed(() => {
     const { end, least, middle, most, start, unit } = this.view().help;
+    const sign = this.addsLoad() ? -1 : 1;
     const told = (words: string, { help, share }: HelpAt) => ({
       words,
-      amount: demandQuantity(help, null, unit, this.unit()).figure,
-      share: shareWords(share),
+      amount: demandQuantity(sign * help, null, unit, this.unit()).figure,
+      share: shareWords(share === null ? null : sign * share),
     });
     // A hold is the same all through.
     if (isHold(this.exercise())) return [told('all through', middle)];

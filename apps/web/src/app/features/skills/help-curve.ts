@@ -24,11 +24,14 @@ const FULL = 14;
         stroke="var(--hairline)"
         vector-effect="non-scaling-stroke"
       />
-      <svg:path [attr.d]="area()" fill="color-mix(in srgb, var(--help) 14%, transparent)" />
+      <svg:path
+        [attr.d]="area()"
+        [attr.fill]="'color-mix(in srgb, var(--' + ink() + ') 14%, transparent)'"
+      />
       <svg:path
         [attr.d]="curve()"
         fill="none"
-        stroke="var(--help)"
+        [attr.stroke]="'var(--' + ink() + ')'"
         stroke-width="2"
         vector-effect="non-scaling-stroke"
       />
@@ -59,11 +62,17 @@ export class HelpCurve {
     .join('');
   protected readonly isOver = computed(() => this.help().lifts !== null);
 
+  /** Drawn of what is added where the bands add to the need. */
+  protected readonly ink = computed(() => (this.help().middle.help < 0 ? 'pull' : 'help'));
+
   private readonly points = computed(() => {
     const { curve } = this.help();
+    const sign = this.ink() === 'pull' ? -1 : 1;
     const last = curve.length - 1;
     return curve.flatMap(({ share }, k) =>
-      share === null ? [] : [`${((k / last) * WIDTH).toFixed(1)} ${heightOf(share).toFixed(1)}`],
+      share === null
+        ? []
+        : [`${((k / last) * WIDTH).toFixed(1)} ${heightOf(sign * share).toFixed(1)}`],
     );
   });
   protected readonly curve = computed(() => `M${this.points().join('L')}`);

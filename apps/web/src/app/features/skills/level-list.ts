@@ -34,6 +34,9 @@ import { shownWords } from './standing';
               <span class="block" [class.font-bold]="level.isShown">{{ level.view.title }}</span>
               <span class="figure block text-pull">{{ level.demand }}</span>
               <span class="figure block text-xs text-faint">{{ level.perKg }}</span>
+              @if (level.today; as words) {
+                <span class="figure block text-xs text-help">today {{ words }} help</span>
+              }
               @if (level.standing; as words) {
                 <span
                   class="block text-xs"
@@ -67,6 +70,7 @@ export class LevelList {
         isDone,
         isShown: view.key === this.store.level()?.key,
         demand: `${this.amount(view)}${limb}`,
+        today: this.store.today().get(view.exercise.id) ?? '',
         perKg: `${perKgWords(view)}, ${Math.round(100 * view.share)} % of the hardest`,
         standing: isDone
           ? `✓ ${words}`

@@ -1,8 +1,13 @@
 import { computed, effect, inject, Injectable, resource, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { SKILLS } from '@wiry-otter/catalogue';
-import type { ExerciseDocument, SkillDocument, SkillTestRecord } from '@wiry-otter/contracts';
-import { type LevelDemand, levelsByDemand, type SkillLevel } from '@wiry-otter/core';
+import type {
+  ExerciseDocument,
+  SetupRecord,
+  SkillDocument,
+  SkillTestRecord,
+} from '@wiry-otter/contracts';
+import { type LevelDemand, levelsByDemand, type SkillLevel, solveSetup } from '@wiry-otter/core';
 import { firstValueFrom } from 'rxjs';
 import { StudioApi } from '../../api/studio-api';
 import { usableAnchors } from '../../setups/kit';
@@ -23,10 +28,14 @@ export interface LevelView extends LevelDemand {
 export class LevelStore {
   private readonly api = inject(StudioApi);
   private readonly workbench = inject(WorkbenchStore);
-  private readonly prescriptions = inject(Store).selectSignal(studioFeature.selectPrescriptions);
+  private readonly global = inject(Store);
+  private readonly prescriptions = this.global.selectSignal(studioFeature.selectPrescriptions);
+  private readonly setups = this.global.selectSignal(studioFeature.selectSetups);
 
   readonly skills = SKILLS;
-  readonly skillId = signal('pull');
+  private readonly skillId = signal('pull');
+  /** Exercise of a level that is to be opened once all is there. */
+  private readonly wanted = signal<string | undefined>(undefined);
   readonly skill = computed(
     (): SkillDocument =>
       SKILLS.find(({ id }) => id === this.skillId()) ?? (SKILLS[0] as SkillDocument),
@@ -77,6 +86,16 @@ export class LevelStore {
       levels.find(({ exercise }) => exercise.id === this.workbench.set.exerciseId())
     );
   });
+  /** What is prescribed in each exercise today: its set-ups, and how much they help. */
+  readonly today = computed((): ReadonlyMap<string, string> => {
+    const personId = this.workbench.person()?.id;
+    const own = this.prescriptions().filter(
+      (one) => one.personId === personId && one.track === 'main',
+    );
+    return new Map(
+      own.map(({ exerciseId, setupIds }) => [exerciseId, helpWords(setupIds, this.setups())]),
+    );
+  });
   readonly nextLevel = computed(() => this.levels()[nextLevelOf(this.levels(), this.standing())]);
 
   constructor() {
@@ -87,10 +106,19 @@ export class LevelStore {
       const isReady =
         this.levels().length > 0 && !this.sessions.isLoading() && !this.tests.isLoading();
       if (person === undefined || !isReady) return;
+      const wanted = this.levels().find(({ exercise }) => exercise.id === this.wanted());
       untracked(() => {
-        if (!this.isOfSkill()) this.openLevel();
+        if (wanted !== undefined) this.chooseLevel(wanted);
+        else if (!this.isOfSkill()) this.openLevel();
+        this.wanted.set(undefined);
       });
     });
+  }
+
+  /** Opens a skill, at a level or at the one that is worked on. */
+  open(skillId: string, exerciseId?: string): void {
+    this.skillId.set(skillId);
+    this.wanted.set(exerciseId);
   }
 
   chooseLevel({ exercise, level }: LevelView): void {
@@ -121,6 +149,16 @@ export class LevelStore {
     const level = inForce ?? this.nextLevel();
     if (level !== undefined) this.chooseLevel(level);
   }
+}
+
+/** "58, 54, 38 %": the mean help of set-ups in their order. */
+function helpWords(ids: readonly string[], setups: readonly SetupRecord[]): string {
+  const shares = ids.flatMap((id) => {
+    const document = setups.find((setup) => setup.id === id)?.document;
+    const solved = document && solveSetup(document);
+    return solved?.ok === true ? Math.round(100 * (solved.value.summary.assistMean ?? 0)) : [];
+  });
+  return shares.length === 0 ? '' : `${shares.join(', ')} %`;
 }
 
 function keyOf({ exercise, phases }: Pick<SkillLevel, 'exercise' | 'phases'>): string {

@@ -73,6 +73,8 @@ const MORE_IN_THE_MEAN = 1.3;
 })
 export class Skills {
   readonly skillId = input.required<string>();
+  /** Exercise of the level to open; the one worked on where it is not given. */
+  readonly level = input<string>();
 
   private readonly ladder = viewChild(LadderPanel);
   private readonly start = inject(StartStore);
@@ -103,7 +105,8 @@ export class Skills {
   constructor() {
     effect(() => {
       const id = this.skillId();
-      untracked(() => this.levels.skillId.set(id));
+      const exerciseId = this.level();
+      untracked(() => this.levels.open(id, exerciseId));
     });
     // A ladder begins where the person does, unless one is kept.
     effect(() => {

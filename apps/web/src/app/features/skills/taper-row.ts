@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { isHold } from '@wiry-otter/core';
-import type { Rung } from '../../setups/ladder/ladder-model';
+import { countWord } from '../../session/work-words';
+import { type Rung, rungsByHand } from '../../setups/ladder/ladder-model';
 import type { LadderStore } from '../../setups/ladder/ladder-store';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
 import { LevelStore } from './level-store';
@@ -14,6 +15,20 @@ import { WorkButton } from './work-button';
   imports: [WorkButton],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
+    @if (inForce(); as present) {
+      <h2>In force</h2>
+      <p class="mt-1 text-sm">
+        <span class="font-bold">{{ present.words }}</span>
+        <span class="figure text-help"> aim for {{ present.aim }}</span>
+      </p>
+      <otter-work-button
+        class="mb-3 block"
+        words="In force"
+        [rungs]="present.rungs"
+        [input]="present.input"
+        [ladder]="ladder()"
+      />
+    }
     @if (!isHeld()) {
       <h2>Three sets, less help each</h2>
       @if (sets().length === 0) {
@@ -120,6 +135,29 @@ export class TaperRow {
     return Math.abs(share - wanted) > 0.05;
   }
 
+  /** What is prescribed in the exercise: its set-ups as they stand, to be seen to and begun from here. */
+  protected readonly inForce = computed(() => {
+    const input = this.workbench.input();
+    const current = this.workbench.current();
+    if (input === null || current === undefined) return null;
+    const saved = this.workbench.saved().filter(({ id }) => current.setupIds.includes(id));
+    const rungs = rungsByHand(
+      input,
+      this.workbench.usable(),
+      saved,
+      'mean',
+      this.workbench.girthOf,
+    );
+    const { createdAt: _at, exerciseId: _of, fromDecisionId: _from, id: _id, ...asked } = current;
+    return rungs.length === 0
+      ? null
+      : {
+          rungs,
+          input: asked,
+          words: rungs.map(({ title }) => title).join(', then '),
+          aim: `${current.target.join(', ')} ${countWord(current.work)}`,
+        };
+  });
   private readonly personId = computed(() => this.workbench.person()?.id ?? '');
   protected readonly rungsOfSets = computed(() => this.sets().map(({ rung }) => rung));
   protected readonly taper = computed(() => taperPrescription(this.personId(), this.sets()));

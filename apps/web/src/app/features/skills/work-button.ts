@@ -33,30 +33,31 @@ import { studioActions, studioFeature } from '../../state/studio';
       <p class="mt-1 text-sm font-semibold text-stop">✕ {{ words }}</p>
     }
     <p class="mt-2 flex flex-wrap items-center gap-2">
-      <button
-        class="action"
-        [class.action-primary]="!quiet() && prescribedId() === null"
-        type="button"
-        [disabled]="sending.busy() || input() === null || !isSeen() || refusal() !== null"
-        (click)="$event.detail < 2 && prescribe()"
-      >
-        {{ words() }}
-      </button>
       @if (prescribedId(); as id) {
         <button
           class="action"
           [class.action-primary]="!quiet()"
           type="button"
-          [disabled]="sending.busy()"
+          [disabled]="sending.busy() || !isSeen() || refusal() !== null"
           (click)="$event.detail < 2 && begin(id)"
         >
           Begin the session
         </button>
         <span class="text-sm text-help">in force</span>
+      } @else {
+        <button
+          class="action"
+          [class.action-primary]="!quiet()"
+          type="button"
+          [disabled]="sending.busy() || input() === null || !isSeen() || refusal() !== null"
+          (click)="$event.detail < 2 && prescribe()"
+        >
+          {{ words() }}
+        </button>
       }
     </p>
     @if (!isSeen()) {
-      <p class="text-sm text-faint">It can be prescribed once every warning was seen to.</p>
+      <p class="text-sm text-faint">It is ready once every warning was seen to.</p>
     }
   `,
 })
@@ -133,8 +134,16 @@ export class WorkButton {
   protected begin(prescriptionId: string): void {
     const id = uuidv7();
     this.sending.send(
-      () => this.api.startSession(id, { prescriptionId, startedAt: new Date().toISOString() }),
+      () =>
+        concat(
+          ...this.setups(),
+          defer(() =>
+            this.api.startSession(id, { prescriptionId, startedAt: new Date().toISOString() }),
+          ),
+        ).pipe(last()),
       () => {
+        // The set-ups may have become ready with it.
+        this.global.dispatch(studioActions.load());
         this.global.dispatch(noticeActions.dismiss());
         return this.router.navigate(['/session', id]);
       },
@@ -159,11 +168,12 @@ export class WorkButton {
     return this.unready().map((rung) =>
       defer(() => {
         const { document, routeId, setupId, title } = keptRung(rung);
+        const saved = this.workbench.saved().find(({ id }) => id === setupId);
         const input: SetupInput = {
-          version: this.workbench.saved().find(({ id }) => id === setupId)?.version ?? 0,
+          version: saved?.version ?? 0,
           personId: person.id,
-          placeId: place.id,
-          anchorId: this.workbench.anchor()?.id ?? null,
+          placeId: saved?.placeId ?? place.id,
+          anchorId: saved === undefined ? (this.workbench.anchor()?.id ?? null) : saved.anchorId,
           title,
           routeId,
           document,

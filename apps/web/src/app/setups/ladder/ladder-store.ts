@@ -60,7 +60,12 @@ export class LadderStore {
     () =>
       `${this.workbench.person()?.id} ${this.workbench.exercise()?.id} ${this.workbench.place()?.id}`,
   );
-  private readonly isHelped = computed(() => this.workbench.exercise()?.bodyweight === true);
+  /** Whether bands help in the exercise; across the back they add to the body's own weight. */
+  private readonly isHelped = computed(
+    () =>
+      this.workbench.exercise()?.bodyweight === true &&
+      (this.workbench.settled()?.solved.summary.assistMean ?? 0) >= 0,
+  );
   readonly target = linkedSignal<string, LadderTarget>({
     source: this.subject,
     computation: () =>

@@ -33,10 +33,9 @@ export function isPrescriptionFor(
   prescription: PrescriptionRecord | undefined,
   { document, id }: SetupRecord,
 ): prescription is PrescriptionRecord {
-  return (
-    prescription?.setupIds.includes(id) === true &&
-    prescription.work.kind === workKind(document.exercise)
-  );
+  if (prescription?.setupIds.includes(id) !== true) return false;
+  const { kind } = prescription.work;
+  return kind === 'lowering' || kind === workKind(document.exercise);
 }
 
 function workKind(exercise: SetupRecord['document']['exercise']): 'reps' | 'hold' {
