@@ -107,6 +107,16 @@ const OFFERED = 4;
         }
       </p>
     }
+    @if (isOneBand()) {
+      <button
+        class="action-quiet px-0! text-sm"
+        type="button"
+        [disabled]="found.busy()"
+        (click)="found.searchTwoForOne()"
+      >
+        Two slimmer for this one, stepped into one after the other
+      </button>
+    }
     @if (found.amiss(); as words) {
       <p class="mt-1 text-sm text-caution" role="alert">△ {{ words }}</p>
     }
@@ -157,6 +167,7 @@ export class KnownLine {
       ? null
       : setupTitle(settled.document, settled.bands);
   });
+  protected readonly isOneBand = computed(() => this.workbench.set.bandIds().length === 1);
   protected readonly isUntrusted = computed(() => {
     const effort = this.store.shown()?.effort;
     return effort?.kind === 'reps' && effort.reps + effort.spare > 12;

@@ -6,7 +6,6 @@ import {
   type Loosened,
   MOST_BANDS_FOUND,
   type NearestMiss,
-  pullAtStart,
   STACKINGS,
   writeForce,
 } from '@wiry-otter/core';
@@ -14,7 +13,7 @@ import { demandInUnit } from '../../drawing/figures';
 import { NumberInput } from '../../forms/number-input';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { FoundLineView } from './found-line';
-import { type FoundLine, twoForOne } from './found-lines';
+import type { FoundLine } from './found-lines';
 import { FoundStore } from './found-store';
 import { STACKING_WORDS } from './preference-words';
 import { TrainerPreferences } from './trainer-preferences';
@@ -23,8 +22,6 @@ import { Wishes } from './wishes';
 
 /** A small step up from what is done now. */
 const HARDER = 0.05;
-/** Pairs of bands are found among many single ones. */
-const ASKED_PAIRS = 120;
 
 const WISH_WORDS: Readonly<Record<WishKind, string>> = {
   mean: 'a mean of',
@@ -99,28 +96,16 @@ export class FindPanel {
     this.find();
   }
 
-  /** Two slimmer bands of equal help, or load, that are each easier to hook into than the one on. */
+  /** What is looked for is said as a wish. */
   protected async findTwoForOne(): Promise<void> {
-    const present = this.workbench.solved();
-    const input = this.workbench.input();
-    if (present === null || input === null) return;
-    const { mean, assistMean } = present.solved.summary;
-    const help = assistMean ?? 0;
-    const isHelp = input.exercise.bodyweight && help > 0;
-    const metric = isHelp ? 'assistMean' : 'mean';
-    this.wishes.kind.set(metric);
-    this.wishes.wanted.set(isHelp ? Math.round(100 * help) : Number(this.inUnit(mean)));
-    const one = {
-      id: this.workbench.set.bandIds()[0] ?? '',
-      mounting_N: pullAtStart({ setup: present.document, solved: present.solved }),
-    };
-    await this.store.search(
-      { metric, value: isHelp ? help : mean },
-      { choose: (lines) => twoForOne(lines, one), most: ASKED_PAIRS },
-    );
-    if (this.store.found()?.lines.length === 0) {
-      this.store.refuse('No two slimmer bands in the bag come near to what this one does.');
+    const search = this.store.searchTwoForOne();
+    const present = this.workbench.solved()?.solved.summary;
+    if (present !== undefined) {
+      const help = present.assistMean ?? 0;
+      this.wishes.kind.set(help > 0 ? 'assistMean' : 'mean');
+      this.wishes.wanted.set(help > 0 ? Math.round(100 * help) : Number(this.inUnit(present.mean)));
     }
+    await search;
   }
 
   protected find(): void {

@@ -1,17 +1,25 @@
 import { computed, inject, Injectable, linkedSignal } from '@angular/core';
-import { errorOf, type Loosened, type NearestMiss, type Target } from '@wiry-otter/core';
+import {
+  errorOf,
+  type Loosened,
+  type NearestMiss,
+  pullAtStart,
+  type Target,
+} from '@wiry-otter/core';
 import { FramePacer } from '../../timing/frame-pacer';
 import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import type { Proposed } from '../../workers/finder.worker';
 import type { WorkbenchInput } from '../workbench/solve-workbench';
 import { WorkbenchStore } from '../workbench/workbench-store';
-import { type FoundLine, lineOf, requestOf, withoutAlike } from './found-lines';
+import { type FoundLine, lineOf, requestOf, twoForOne, withoutAlike } from './found-lines';
 import { TrainerPreferences } from './trainer-preferences';
 import { Wishes } from './wishes';
 
 /** So many lines are shown; more are asked for, since a caution may stand against some. */
 const SHOWN = 10;
 const ASKED = 30;
+/** Pairs of bands are found among many single ones. */
+const ASKED_PAIRS = 120;
 
 /** Limits that the trainer may loosen; an anchor, or room, is to be had first. */
 const OWN_LIMITS: readonly NearestMiss['limit'][] = ['maxBands', 'slack', 'mount_N'];
@@ -96,6 +104,24 @@ export class FoundStore {
         (fault) => `found ${fault.found}, expected ${fault.expected}`,
       );
       this.amiss.set(`This cannot be searched: ${words.join('; ')}.`);
+    }
+  }
+
+  /** Two slimmer bands of equal help, or load, that are each easier to hook into than the one on. */
+  async searchTwoForOne(): Promise<void> {
+    const present = this.workbench.solved();
+    if (present === null) return;
+    const { mean, assistMean } = present.solved.summary;
+    const help = assistMean ?? 0;
+    const target: Target =
+      help > 0 ? { metric: 'assistMean', value: help } : { metric: 'mean', value: mean };
+    const one = {
+      id: this.workbench.set.bandIds()[0] ?? '',
+      mounting_N: pullAtStart({ setup: present.document, solved: present.solved }),
+    };
+    await this.search(target, { choose: (lines) => twoForOne(lines, one), most: ASKED_PAIRS });
+    if (this.found()?.lines.length === 0) {
+      this.refuse('No two slimmer bands in the bag come near to what this one does.');
     }
   }
 
