@@ -109,7 +109,7 @@ const OFFERED = 4;
     }
     @if (isOneBand()) {
       <button
-        class="action-quiet px-0! text-sm"
+        class="action-quiet px-0! text-left text-sm"
         type="button"
         [disabled]="found.busy()"
         (click)="found.searchTwoForOne()"

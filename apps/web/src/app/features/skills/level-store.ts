@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import { SKILLS } from '@wiry-otter/catalogue';
 import type {
   ExerciseDocument,
+  PrescriptionRecord,
   SetupRecord,
   SkillDocument,
   SkillTestRecord,
@@ -108,8 +109,8 @@ export class LevelStore {
       if (person === undefined || !isReady) return;
       const wanted = this.levels().find(({ exercise }) => exercise.id === this.wanted());
       untracked(() => {
-        if (wanted !== undefined) this.chooseLevel(wanted);
-        else if (!this.isOfSkill()) this.openLevel();
+        if (wanted !== undefined) this.openLevel(wanted);
+        else if (!this.isOfSkill()) this.openLevel(this.levelOfToday());
         this.wanted.set(undefined);
       });
     });
@@ -135,19 +136,28 @@ export class LevelStore {
     this.tests.update((known) => [test, ...(known ?? [])]);
   }
 
-  private isPrescribed(exerciseId: string): boolean {
-    const personId = this.workbench.person()?.id;
-    return this.prescriptions().some(
-      (one) => one.personId === personId && one.exerciseId === exerciseId,
+  /** The level of the work in force, else the first that does not go without help. */
+  private levelOfToday(): LevelView | undefined {
+    return (
+      this.levels().find(({ exercise }) => this.prescribedIn(exercise.id) !== undefined) ??
+      this.nextLevel()
     );
   }
 
-  /** The level of the work in force, else the first that does not go without help. */
-  private openLevel(): void {
-    const levels = this.levels();
-    const inForce = levels.find(({ exercise }) => this.isPrescribed(exercise.id));
-    const level = inForce ?? this.nextLevel();
-    if (level !== undefined) this.chooseLevel(level);
+  /** A level with the set-up in force laid, where there is one. */
+  private openLevel(level: LevelView | undefined): void {
+    if (level === undefined) return;
+    this.chooseLevel(level);
+    const ids = this.prescribedIn(level.exercise.id)?.setupIds ?? [];
+    const setup = this.setups().find(({ id }) => ids.includes(id));
+    if (setup !== undefined) this.workbench.open(setup);
+  }
+
+  private prescribedIn(exerciseId: string): PrescriptionRecord | undefined {
+    const personId = this.workbench.person()?.id;
+    return this.prescriptions().find(
+      (one) => one.personId === personId && one.exerciseId === exerciseId && one.track === 'main',
+    );
   }
 }
 
