@@ -243,3 +243,29 @@ test('the figures behind the curves stand in a table', async ({ page }) => {
   await expect(table.getByRole('row')).toHaveCount(12);
   await expect(table.getByRole('columnheader', { name: 'hips and feet together' })).toBeVisible();
 });
+
+test('slow lowerings stand beside the main work, and are logged by both times', async ({
+  page,
+}) => {
+  await openSkill(page, 'Runa Halvard', 'Pull-up', /^\s*Wide pull-up\s/);
+  await put(page, ['Sluice']);
+  await page.getByRole('button', { name: 'Make a ladder' }).click();
+  const work = page.getByRole('region', { name: 'Work' });
+  const slow = work.locator('otter-work-button').last();
+  await expect(work.getByText('soreness peaks on day two')).toBeVisible();
+  const warnings = slow.getByRole('checkbox');
+  for (let i = 0; i < (await warnings.count()); i++) await warnings.nth(i).check();
+  await slow.getByRole('button', { name: 'Prescribe slow lowerings' }).click();
+  await slow.getByRole('button', { name: 'Begin the session' }).click();
+  await expect(page.getByText('Set 1 of 3')).toBeVisible();
+  await page.getByRole('button', { name: 'One second more' }).click();
+  for (const set of [1, 2, 3]) await page.getByRole('button', { name: `Log set ${set}` }).click();
+  await expect(page.getByText('3 held 1 s, lowered 2 s')).toBeVisible();
+  await page.getByRole('button', { name: 'Finish: see what comes next' }).click();
+  await expect(
+    page.getByText('Held and lowered in 1 s in every set: 2 s from now on.'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Accept' }).click();
+  await page.getByRole('link', { name: 'Today' }).click();
+  await expect(page.getByText(/Wide pull-up, slow lowerings:/)).toBeVisible();
+});

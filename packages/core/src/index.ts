@@ -254,6 +254,7 @@ export {
 export { jointAngles, RANGED_JOINTS, type RangedJoint } from './body/joint-angles.js';
 export { CAUTION_RULES, findCautions } from './safety/rules.js';
 export { greatestAnchorPull } from './safety/anchor.js';
+export { SLOW_LOWERING_NOTE } from './safety/movement.js';
 export { greatestTip } from './safety/balance.js';
 export { leastDistance } from './safety/room.js';
 export { HIGH_STRETCH } from './safety/stretch.js';

@@ -106,6 +106,9 @@ export const shoulderRehab: CautionRule = {
       : undefined,
 };
 
+/** What is said of slow lowerings, wherever they are new. */
+export const SLOW_LOWERING_NOTE = 'New: few reps, long rest; soreness peaks on day two.';
+
 /** Notes that slow lowerings are hard at first. */
 export const loweringHard: CautionRule = {
   id: 'lowering-hard',
@@ -119,7 +122,7 @@ export const loweringHard: CautionRule = {
     return {
       rule: 'lowering-hard',
       level: 'note',
-      text: 'New: few reps, long rest; soreness peaks on day two. Ankles held by a person who can hold.',
+      text: `${SLOW_LOWERING_NOTE} Ankles held by a person who can hold.`,
       figures: days === undefined ? {} : { daysTrained: days },
     };
   },

@@ -12,7 +12,7 @@ import { BreakpointObserver } from '@angular/cdk/layout';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { bandOfCopy, DEFAULT_PAIN_LIMIT, TAPER_RANGES } from '@wiry-otter/core';
+import { bandOfCopy, DEFAULT_PAIN_LIMIT, SLOW_LOWERING_NOTE, TAPER_RANGES } from '@wiry-otter/core';
 import { meanQuantity, quantityWords } from '../drawing/figures';
 import { QuantityText } from '../drawing/quantity';
 import { TideLine } from '../drawing/tide-line';
@@ -67,6 +67,7 @@ export class Session {
   private readonly now = signal(Date.now());
 
   protected readonly besideLowering = BESIDE_LOWERING;
+  protected readonly loweringNote = SLOW_LOWERING_NOTE;
   protected readonly doneWords = doneWords;
   /** Where there is room the drawing stands beside the set at hand. */
   protected readonly wide = toSignal(

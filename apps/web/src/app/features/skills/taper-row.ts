@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { isHold } from '@wiry-otter/core';
+import { isHold, SLOW_LOWERING_NOTE } from '@wiry-otter/core';
 import { countWord } from '../../session/work-words';
 import { type Rung, rungsByHand } from '../../setups/ladder/ladder-model';
 import type { LadderStore } from '../../setups/ladder/ladder-store';
@@ -84,6 +84,7 @@ import { WorkButton } from './work-button';
           {{ rungWords(rung) }}: held at the top, lowered as slowly, a second more each time, up to
           8 s.
         </p>
+        <p class="mt-1">i {{ loweringNote }}</p>
         <otter-work-button
           words="Prescribe slow lowerings"
           [quiet]="true"
@@ -102,6 +103,7 @@ export class TaperRow {
   private readonly start = inject(StartStore);
   protected readonly levels = inject(LevelStore);
 
+  protected readonly loweringNote = SLOW_LOWERING_NOTE;
   protected readonly isHeld = computed(() => {
     const exercise = this.workbench.exercise();
     return exercise !== undefined && isHold(exercise);
