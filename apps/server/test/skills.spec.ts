@@ -239,6 +239,7 @@ describe('skills', () => {
     const test = async (part: Partial<SkillTestInput> = {}): Promise<SkillTestInput> => ({
       personId: (await runa()).id,
       exerciseId: 'pull-up',
+      phases: null,
       day: '2026-11-20',
       effort: { kind: 'reps', reps: 5, spare: 1 },
       helpedBy: 'Sluice at the foot',

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { day, positive } from '../documents/primitives.js';
+import { day, phaseRange, positive } from '../documents/primitives.js';
 import { moment, uuid } from './identity.js';
 
 const count = z.number().int().min(1).max(100);
@@ -19,6 +19,8 @@ const effort = z.discriminatedUnion('kind', [
 const skillTestFields = {
   personId: uuid,
   exerciseId: z.string().min(1).max(100),
+  /** The part of the movement that was done; null where it was all of it. */
+  phases: phaseRange.nullable(),
   /** The studio's day it was shown on. */
   day,
   /** Null: nothing was shown yet. */

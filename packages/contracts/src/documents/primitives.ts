@@ -173,3 +173,8 @@ export const joint = z.enum(JOINTS);
 
 /** Figures that a rule or a decision weighed, keyed with their unit. */
 export const figures = z.record(z.string(), z.union([z.number(), z.string()]));
+
+/** The part of a movement that is done. */
+export const phaseRange = z
+  .strictObject({ from: z.number().min(0).max(1), to: z.number().min(0).max(1) })
+  .refine(({ from, to }) => from < to, { path: ['to'], message: 'a phase after `from`' });

@@ -8,6 +8,7 @@ import {
   mass_kg,
   name,
   nonNegative,
+  phaseRange,
   place2,
   place3,
   positive,
@@ -47,10 +48,6 @@ export const run = z.strictObject({
   pinned: pinnedContacts.optional(),
 });
 
-const phases = z
-  .strictObject({ from: z.number().min(0).max(1), to: z.number().min(0).max(1) })
-  .refine(({ from, to }) => from < to, { path: ['to'], message: 'a phase after `from`' });
-
 /** Everything of a set-up but the runs that are laid and their links. */
 const unlaidShape = {
   ...documentHead('wiry-otter.setup'),
@@ -60,7 +57,7 @@ const unlaidShape = {
     .optional(),
   root_m: place2.optional(),
   /** The part of the movement that is done. Default the whole. */
-  phases: phases.optional(),
+  phases: phaseRange.optional(),
   /** One foot ahead of the other, for the drawing and the balance. */
   stagger_m: z.number().min(-2).max(2).optional(),
   /** The marks are on the floor and on the band. */

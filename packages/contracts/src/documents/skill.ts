@@ -1,17 +1,13 @@
 import { type Skill, SKILL_WORKS } from '@wiry-otter/core';
 import * as z from 'zod';
-import { documentHead, id, name } from './primitives.js';
+import { documentHead, id, name, phaseRange } from './primitives.js';
 
 const words = z.string().min(1);
-const phase = z.number().min(0).max(1);
 
 const level = z.strictObject({
   exercise: id,
   title: words.optional(),
-  phases: z
-    .strictObject({ from: phase, to: phase })
-    .refine(({ from, to }) => from < to, { path: ['to'], message: 'more than `from`' })
-    .optional(),
+  phases: phaseRange.optional(),
   limbs: z.union([z.literal(1), z.literal(2)]).optional(),
 });
 

@@ -17,6 +17,7 @@ export const SkillTestEntity = new EntitySchema<SkillTestRow>({
     studioId,
     personId: uuid('person_id'),
     exerciseId: text('exercise_id'),
+    phases: nullable(json()),
     day: day('day'),
     effort: nullable(json()),
     helpedBy: nullable(text('helped_by')),

@@ -11,6 +11,7 @@ export class SkillTests1765200000000 implements MigrationInterface {
         studio_id uuid NOT NULL REFERENCES studio,
         person_id uuid NOT NULL REFERENCES person,
         exercise_id text NOT NULL,
+        phases jsonb,
         day date NOT NULL,
         effort jsonb,
         helped_by text,

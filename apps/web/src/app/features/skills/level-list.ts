@@ -62,8 +62,8 @@ export class LevelList {
     const next = this.store.nextLevel()?.key;
     const limb = perLimbWords(this.store.skill());
     return this.store.levels().map((view) => {
-      const isDone = unassisted.has(view.exercise.id);
-      const last = shown.get(view.exercise.id);
+      const isDone = unassisted.has(view.key);
+      const last = shown.get(view.key);
       const words = last === undefined ? '' : shownWords(last);
       return {
         view,

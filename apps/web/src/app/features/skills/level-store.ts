@@ -8,14 +8,14 @@ import type {
   SkillDocument,
   SkillTestRecord,
 } from '@wiry-otter/contracts';
-import { type LevelDemand, levelsByDemand, type SkillLevel, solveSetup } from '@wiry-otter/core';
+import { type LevelDemand, levelsByDemand, solveSetup, WHOLE_REP } from '@wiry-otter/core';
 import { firstValueFrom } from 'rxjs';
 import { StudioApi } from '../../api/studio-api';
 import { usableAnchors } from '../../setups/kit';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
 import { studioFeature } from '../../state/studio';
 import { levelTitle } from './skill-words';
-import { nextLevelOf, standingOf } from './standing';
+import { levelKey, nextLevelOf, standingOf } from './standing';
 
 /** A level of the skill for the person in focus. */
 export interface LevelView extends LevelDemand {
@@ -71,21 +71,19 @@ export class LevelStore {
       const exercise = known.find(({ level }) => level === one.level)?.exercise;
       return exercise === undefined
         ? []
-        : [{ ...one, exercise, key: keyOf(one.level), title: levelTitle(one.level, exercise) }];
+        : [{ ...one, exercise, key: levelKey(one.level), title: levelTitle(one.level, exercise) }];
     });
   });
-  readonly levelKey = computed(() =>
-    keyOf({
-      exercise: this.workbench.set.exerciseId(),
-      phases: this.workbench.set.phases() ?? undefined,
-    }),
-  );
+  /** The level that what is set belongs to: of parts of one movement the least that holds all of it. */
   readonly level = computed(() => {
-    const levels = this.levels();
-    return (
-      levels.find(({ key }) => key === this.levelKey()) ??
-      levels.find(({ exercise }) => exercise.id === this.workbench.set.exerciseId())
+    const { from, to } = this.workbench.set.phases() ?? WHOLE_REP;
+    const ofExercise = this.levels().filter(
+      ({ exercise }) => exercise.id === this.workbench.set.exerciseId(),
     );
+    const span = ({ level: { phases = WHOLE_REP } }: LevelView): number => phases.to - phases.from;
+    return ofExercise
+      .filter(({ level: { phases = WHOLE_REP } }) => phases.from <= from && phases.to >= to)
+      .toSorted((a, b) => span(a) - span(b))[0];
   });
   /** What is prescribed in each exercise today: its set-ups, and how much they help. */
   readonly today = computed((): ReadonlyMap<string, string> => {
@@ -169,8 +167,4 @@ function helpWords(ids: readonly string[], setups: readonly SetupRecord[]): stri
     return solved?.ok === true ? Math.round(100 * (solved.value.summary.assistMean ?? 0)) : [];
   });
   return shares.length === 0 ? '' : `${shares.join(', ')} %`;
-}
-
-function keyOf({ exercise, phases }: Pick<SkillLevel, 'exercise' | 'phases'>): string {
-  return phases === undefined ? exercise : `${exercise} ${phases.from}–${phases.to}`;
 }

@@ -1,6 +1,6 @@
 import type { SessionRecord, SetRecord, SkillTestRecord } from '@wiry-otter/contracts';
 import { SKILLS } from '@wiry-otter/catalogue';
-import { nextLevelOf, shownWords, standingOf } from './standing';
+import { levelKey, nextLevelOf, shownWords, standingOf } from './standing';
 
 const PULL = SKILLS.find(({ id }) => id === 'pull') as (typeof SKILLS)[number];
 
@@ -8,6 +8,7 @@ const test = (part: Partial<SkillTestRecord>): SkillTestRecord => ({
   id: 'test',
   personId: 'runa',
   exerciseId: 'pull-up',
+  phases: null,
   day: '2026-11-20',
   effort: { kind: 'reps', reps: 5, spare: 1 },
   helpedBy: 'Sluice',
@@ -76,12 +77,27 @@ describe('where a person stands', () => {
   });
 
   it('leads to the first level that does not go without help, at last to the hardest', () => {
-    const levels = PULL.levels.map(({ exercise }) => ({ exercise: { id: exercise } as never }));
+    const levels = PULL.levels.map((level) => ({ key: levelKey(level) }));
     const bare = (exerciseId: string) => test({ exerciseId, helpedBy: null });
     expect(nextLevelOf(levels, standingOf(PULL, 'runa', [], []))).toBe(0);
     const two = [bare('chin-up'), bare('pull-up')];
     expect(nextLevelOf(levels, standingOf(PULL, 'runa', two, []))).toBe(2);
     const all = PULL.levels.map(({ exercise }) => bare(exercise));
     expect(nextLevelOf(levels, standingOf(PULL, 'runa', all, []))).toBe(levels.length - 1);
+  });
+
+  it('tells parts of one movement apart: who has gone all the way has gone a third of it', () => {
+    const nordic = SKILLS.find(({ id }) => id === 'nordic') as (typeof SKILLS)[number];
+    const [third, two, whole] = nordic.levels.map(levelKey) as [string, string, string];
+    const down = (to: number | null) =>
+      test({
+        exerciseId: 'nordic-lowering',
+        helpedBy: null,
+        phases: to === null ? null : { from: 0, to },
+      });
+    const done = (to: number | null) => standingOf(nordic, 'runa', [down(to)], []).unassisted;
+    expect([...done(0.34)]).toEqual([third]);
+    expect([...done(0.5)]).toEqual([third]);
+    expect([...done(null)]).toEqual([third, two, whole]);
   });
 });

@@ -1,16 +1,24 @@
 import type {
-  ExerciseDocument,
   SessionRecord,
   SetRecord,
   SkillDocument,
   SkillTestRecord,
 } from '@wiry-otter/contracts';
-import { capabilityFrom, type Effort, type ShownEffort } from '@wiry-otter/core';
+import {
+  capabilityFrom,
+  type Effort,
+  type PhaseRange,
+  type ShownEffort,
+  type SkillLevel,
+  WHOLE_REP,
+} from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
 
 /** Something a person has shown in an exercise of a skill. */
 export interface Shown extends ShownEffort {
   readonly exerciseId: string;
+  /** The part of the movement that was done; null where it was all of it. */
+  readonly phases: PhaseRange | null;
   /** ISO 8601. */
   readonly day: string;
   /** What helped, in words; null where nothing did. */
@@ -19,9 +27,9 @@ export interface Shown extends ShownEffort {
 
 /** Where a person stands in a skill. */
 export interface Standing {
-  /** What was shown last in each exercise, the strongest of its day. */
+  /** What was shown last in each level, by its key: the strongest of its day. */
   readonly shown: ReadonlyMap<string, Shown>;
-  /** Exercises that went without help: five clean repetitions, a hold of ten seconds, or what was tested so. */
+  /** Keys of the levels that went without help: a repetition, or a hold of ten seconds. */
   readonly unassisted: ReadonlySet<string>;
 }
 
@@ -35,19 +43,29 @@ export function standingOf(
   tests: readonly SkillTestRecord[],
   sessions: readonly SessionRecord[],
 ): Standing {
-  const exercises = new Set(levels.map(({ exercise }) => exercise));
-  const all = [...tests.flatMap(shownInTest), ...sessions.flatMap(shownInSession)].filter(
-    ({ exerciseId, personId: whose }) => whose === personId && exercises.has(exerciseId),
-  );
+  const all = [...tests.flatMap(shownInTest), ...sessions.flatMap(shownInSession)];
   const shown = new Map<string, Shown>();
-  for (const one of all) {
-    const known = shown.get(one.exerciseId);
-    if (known === undefined || isLater(one, known)) shown.set(one.exerciseId, one);
+  const unassisted = new Set<string>();
+  for (const one of all.filter((each) => each.personId === personId)) {
+    for (const level of levels.filter((each) => isOf(one, each))) {
+      const key = levelKey(level);
+      const known = shown.get(key);
+      if (known === undefined || isLater(one, known)) shown.set(key, one);
+      if (one.helpedBy === null && isEnough(one.effort)) unassisted.add(key);
+    }
   }
-  const unassisted = new Set(
-    all.filter((one) => one.helpedBy === null && isEnough(one.effort)).map((one) => one.exerciseId),
-  );
   return { shown, unassisted };
+}
+
+/** What a level is known by: its exercise, and the part of its movement. */
+export function levelKey({ exercise, phases }: Pick<SkillLevel, 'exercise' | 'phases'>): string {
+  return phases === undefined ? exercise : `${exercise} ${phases.from}–${phases.to}`;
+}
+
+/** Who has done a part of a movement has done what lies within it. */
+function isOf({ exerciseId, phases: done }: Shown, { exercise, phases }: SkillLevel): boolean {
+  const [wanted, whole] = [phases ?? WHOLE_REP, done ?? WHOLE_REP];
+  return exercise === exerciseId && whole.from <= wanted.from && whole.to >= wanted.to;
 }
 
 interface ShownBy extends Shown {
@@ -61,8 +79,9 @@ function shownInTest({
   helpedBy,
   load,
   personId,
+  phases,
 }: SkillTestRecord): ShownBy[] {
-  return effort === null ? [] : [{ day, effort, exerciseId, helpedBy, load, personId }];
+  return effort === null ? [] : [{ day, effort, exerciseId, helpedBy, load, personId, phases }];
 }
 
 function shownInSession({ day, personId, sets, setups }: SessionRecord): ShownBy[] {
@@ -71,8 +90,9 @@ function shownInSession({ day, personId, sets, setups }: SessionRecord): ShownBy
     const setup = setups.find(({ id }) => id === set.setupId);
     if (effort === null || setup === undefined) return [];
     const helpedBy = setup.document.runs.length === 0 ? null : setup.title;
-    const { exerciseId } = setup;
-    return [{ day, effort, exerciseId, helpedBy, load: setup.figures.mean, personId }];
+    const { document, exerciseId, figures } = setup;
+    const phases = document.phases ?? null;
+    return [{ day, effort, exerciseId, helpedBy, load: figures.mean, personId, phases }];
   });
 }
 
@@ -113,9 +133,9 @@ function effortWords(effort: Effort): string {
 
 /** The level to work on: the first that was not done without help, else the hardest. */
 export function nextLevelOf(
-  ordered: readonly { readonly exercise: ExerciseDocument }[],
+  ordered: readonly { readonly key: string }[],
   { unassisted }: Standing,
 ): number {
-  const next = ordered.findIndex(({ exercise }) => !unassisted.has(exercise.id));
+  const next = ordered.findIndex(({ key }) => !unassisted.has(key));
   return next < 0 ? ordered.length - 1 : next;
 }

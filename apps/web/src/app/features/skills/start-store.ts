@@ -38,7 +38,7 @@ export class StartStore {
     return levels
       .slice(0, at + 1)
       .reverse()
-      .flatMap(({ exercise }) => shown.get(exercise.id) ?? [])[0];
+      .flatMap(({ key }) => shown.get(key) ?? [])[0];
   });
   /** Help to begin with, by what was shown. */
   readonly first = computed(() => {
@@ -60,6 +60,7 @@ export class StartStore {
     const input: SkillTestInput = {
       personId: person.id,
       exerciseId: exercise.id,
+      phases: this.workbench.set.phases(),
       day: format(new Date(), 'yyyy-MM-dd'),
       effort: effort,
       helpedBy: isHelped ? helpedBy : null,
