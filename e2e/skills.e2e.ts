@@ -169,6 +169,9 @@ test('a slack band in a tuck lever is folded, and helps more at the hips than at
   await openSkill(page, 'Tobias Quill', 'Front lever', /Front lever, tuck/);
   await put(page, ['Heron']);
   await expect(place(page, 'hips')).toContainText(/Slack: it must hang \d+ cm shorter/);
+  await place(page, 'foot').getByRole('button', { name: 'Take it up' }).click();
+  await expect(place(page, 'foot')).not.toContainText('Slack');
+  await page.getByLabel(/^\s*Taken up/).fill('0');
   for (const where of ['hips', 'lower back']) {
     await place(page, where).getByRole('button', { name: 'Fold it over' }).click();
     await expect(place(page, where)).not.toContainText('Slack');

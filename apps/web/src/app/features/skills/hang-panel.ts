@@ -56,6 +56,9 @@ import { liftWords, mountingWords, type PointNames, shareWords } from './skill-w
     }
     @if (slack(); as slack) {
       <p class="mt-1 text-sm text-caution">△ {{ slack.words }}</p>
+      <button class="action-quiet text-sm" type="button" (click)="takenUp.emit(slack.takeUp_m)">
+        Take it up
+      </button>
       @for (cure of slack.cures; track cure.words) {
         <button class="action-quiet text-sm" type="button" (click)="tautened.emit(cure.way)">
           {{ cure.words }}
@@ -105,6 +108,8 @@ export class HangPanel {
   readonly taken = output();
   readonly routed = output<string>();
   readonly tautened = output<TautWay>();
+  /** How much more of the band is to be taken up, m. */
+  readonly takenUp = output<number>();
 
   protected readonly edge = computed(() => (this.view().isSet ? 'border-ink' : 'border-hairline'));
   /** Beyond the bare exercise a band adds to what is needed. */
@@ -164,10 +169,12 @@ export class HangPanel {
     const slackness = this.details()?.slackness;
     if (slackness === undefined) return null;
     const { folded, shorter_m, turned } = slackness;
-    const centimetres = Math.max(1, Math.ceil(100 * shorter_m));
+    // A whole centimetre beyond the brink.
+    const centimetres = Math.floor(100 * shorter_m) + 1;
     const where = isHold(this.exercise()) ? 'Slack' : `Slack at the ${this.names().start}`;
     return {
-      words: `${where}: it must hang ${centimetres} cm shorter.${turned === null && folded === null ? ' No turn or fold does it here: take a shorter band.' : ''}`,
+      takeUp_m: centimetres / 100,
+      words: `${where}: it must hang ${centimetres} cm shorter.`,
       cures: [
         ...(turned === null ? [] : [{ words: turnWords(turned.turns), way: turned }]),
         ...(folded === null

@@ -93,6 +93,12 @@ export class HangStore {
     this.workbench.take('tauten', { routeIds, wraps: turns });
   }
 
+  /** Takes a slack band up by so much more where it hangs. */
+  takeUp({ part }: HangView, more_m: number): void {
+    this.workbench.take('take up', part);
+    this.workbench.setFigure('slip_m', this.workbench.set.slip_m() + more_m);
+  }
+
   /** Puts one band on, at one place. */
   takeBand(bandId: string, routeId: string): void {
     const exercise = this.workbench.exercise();

@@ -157,11 +157,11 @@ describe('words of a skill', () => {
     );
     const pulls = { mounting_N: 260, lettingGo_N: 260 } as HangView['help'];
     expect(mountingWords(pulls, 250, 'N')).toEqual({
-      words: 'stepping in, letting go 260 N, over the 250 N on file',
+      words: 'stepping in, letting go 260 N, over the limit of 250 N',
       isOver: true,
     });
     expect(mountingWords({ ...pulls, mounting_N: 90 }, 250, 'N').words).toBe(
-      'stepping in 90 N, letting go 260 N',
+      'stepping in 90 N, letting go 260 N, limit 250 N',
     );
     expect([shareWords(0.254), shareWords(null)]).toEqual(['25 %', '–']);
   });

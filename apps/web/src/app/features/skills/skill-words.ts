@@ -72,8 +72,8 @@ export function mountingWords(
   const pulls = isSame
     ? `stepping in, letting go ${stepping}`
     : `stepping in ${stepping}, letting go ${writeForce(lettingGo_N, unit)}`;
-  const over = isOver ? `, over the ${writeForce(limit_N, unit)} on file` : '';
-  return { words: `${pulls}${over}`, isOver };
+  const limit = `${isOver ? 'over the limit of' : 'limit'} ${writeForce(limit_N, unit)}`;
+  return { words: `${pulls}, ${limit}`, isOver };
 }
 
 /** What a level's demand is told per: "per arm", or nothing. */
