@@ -7,6 +7,9 @@ import type { HangDetails, HangView } from './hang-views';
 import { HelpCurve } from './help-curve';
 import { liftWords, mountingWords, type PointNames, shareWords } from './skill-words';
 
+/** More of a band than this is not taken up, cm. */
+const MOST_TAKEN_UP_CM = 60;
+
 /** One place where the help hangs: over the movement, in figures, and what is to be minded. */
 @Component({
   selector: 'otter-hang-panel',
@@ -56,9 +59,11 @@ import { liftWords, mountingWords, type PointNames, shareWords } from './skill-w
     }
     @if (slack(); as slack) {
       <p class="mt-1 text-sm text-caution">△ {{ slack.words }}</p>
-      <button class="action-quiet text-sm" type="button" (click)="takenUp.emit(slack.takeUp_m)">
-        Take it up
-      </button>
+      @if (slack.takeUp_m; as more_m) {
+        <button class="action-quiet text-sm" type="button" (click)="takenUp.emit(more_m)">
+          Take it up
+        </button>
+      }
       @for (cure of slack.cures; track cure.words) {
         <button class="action-quiet text-sm" type="button" (click)="tautened.emit(cure.way)">
           {{ cure.words }}
@@ -171,10 +176,12 @@ export class HangPanel {
     const { folded, shorter_m, turned } = slackness;
     // A whole centimetre beyond the brink.
     const centimetres = Math.floor(100 * shorter_m) + 1;
+    const canBeTakenUp = centimetres <= MOST_TAKEN_UP_CM;
+    const isCurable = canBeTakenUp || turned !== null || folded !== null;
     const where = isHold(this.exercise()) ? 'Slack' : `Slack at the ${this.names().start}`;
     return {
-      takeUp_m: centimetres / 100,
-      words: `${where}: it must hang ${centimetres} cm shorter.`,
+      takeUp_m: canBeTakenUp ? centimetres / 100 : null,
+      words: `${where}: it must hang ${centimetres} cm shorter.${isCurable ? '' : ' Take a shorter band.'}`,
       cures: [
         ...(turned === null ? [] : [{ words: turnWords(turned.turns), way: turned }]),
         ...(folded === null
