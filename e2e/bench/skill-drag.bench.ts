@@ -23,6 +23,8 @@ await page
   .first()
   .click();
 const bag = page.locator('otter-bag-list');
+const on = bag.locator('button[aria-pressed=true]');
+for (let i = (await on.count()) - 1; i >= 0; i--) await on.nth(i).click();
 for (const name of ['Reed', 'Willow']) {
   await bag.getByRole('button', { name: new RegExp(name) }).click();
 }

@@ -8,6 +8,7 @@ import { StudioApi } from '../../api/studio-api';
 import { withPart } from '../../setups/workbench/changes';
 import { solveWorkbench } from '../../setups/workbench/solve-workbench';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { whenLetGo } from '../../timing/when-let-go';
 import { LevelStore } from './level-store';
 
 /** What is known of a person in a level, and the help that it gives to begin with. */
@@ -20,7 +21,7 @@ export class StartStore {
   readonly sending = new Sending();
 
   /** What the exercise asks of the person without bands; undefined where it cannot be laid. */
-  private readonly bare = computed(() => {
+  private readonly bare = whenLetGo(this.workbench.held, this.workbench.settled, () => {
     const input = this.workbench.input();
     if (input === null) return undefined;
     const solved = solveWorkbench(withPart(input, [], { bandIds: [] }));

@@ -4,6 +4,7 @@ import { countWord } from '../../session/work-words';
 import { type Rung, rungsByHand } from '../../setups/ladder/ladder-model';
 import type { LadderStore } from '../../setups/ladder/ladder-store';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { whenLetGo } from '../../timing/when-let-go';
 import { LevelStore } from './level-store';
 import { StartStore } from './start-store';
 import { holdPrescription, loweringPrescription, taperPrescription, taperSets } from './taper';
@@ -137,8 +138,14 @@ export class TaperRow {
     return Math.abs(share - wanted) > 0.05;
   }
 
+  /** What the work in force is told from. */
+  private readonly onRecord = computed(() => ({
+    settled: this.workbench.settled(),
+    current: this.workbench.current(),
+    saved: this.workbench.saved(),
+  }));
   /** What is prescribed in the exercise: its set-ups as they stand, to be seen to and begun from here. */
-  protected readonly inForce = computed(() => {
+  protected readonly inForce = whenLetGo(this.workbench.held, this.onRecord, () => {
     const input = this.workbench.input();
     const current = this.workbench.current();
     if (input === null || current === undefined) return null;
