@@ -23,6 +23,8 @@ export interface Help {
   readonly end: HelpAt;
   readonly least: HelpAt;
   readonly most: HelpAt;
+  /** Mean help as share of the mean need; null where nothing is needed. */
+  readonly mean: number | null;
   /** Where a muscle is nearest to what it can, by the exercise's shape of strength. */
   readonly hardest: HelpAt;
   /** Where the bands do more than is needed, at its worst: by how much. */
@@ -81,6 +83,7 @@ export function helpOver(setup: Setup, solved: SolvedRig): Help {
     end: at(samples - 1),
     least: at(least),
     most: at(most),
+    mean: summary.assistMean ?? null,
     hardest: at(hardest),
     lifts,
     overLimit: bandsOverLimit(setup, buffers),

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import { type Body, type PhaseRange, prepareExercise } from '@wiry-otter/core';
+import { bodySpan, ROUND_JOINTS_M } from '../drawing/body-span';
 import { drawFigure } from '../drawing/figure';
 import { figurePlaces } from '../drawing/figure-places';
 import { FigureShape } from '../drawing/figure-shape';
@@ -9,8 +10,6 @@ import { JOINTS } from '../scene/drawn-joints';
 /** The picture's own size, px, and what is kept free at its edges. */
 const SIZE = 112;
 const EDGE = 7;
-/** The body round its joints, m. */
-const ROUND_JOINTS_M = 0.12;
 /** Nobody is drawn larger than this, so that all standing people are of one size, px a metre. */
 const MOST_PX_PER_METRE = 50;
 const SAMPLES = 3;
@@ -63,8 +62,8 @@ export class PosePicture {
         return at === undefined ? [] : [at];
       });
     });
-    const across = rangeOf(joints.map(([x]) => x));
-    const up = rangeOf(joints.map(([, y]) => y));
+    const across = bodySpan(joints.map(([x]) => x));
+    const up = bodySpan(joints.map(([, y]) => y));
     const room = SIZE - 2 * EDGE;
     const pxPerMetre = Math.min(
       MOST_PX_PER_METRE,
@@ -86,12 +85,4 @@ export class PosePicture {
       floor: onFloor ? toPicture(0, 0).y : null,
     };
   });
-}
-
-/** The least and the most of some places, with the body round them, m. */
-function rangeOf(values_m: readonly number[]): { readonly least: number; readonly most: number } {
-  return {
-    least: Math.min(...values_m) - ROUND_JOINTS_M,
-    most: Math.max(...values_m) + ROUND_JOINTS_M,
-  };
 }

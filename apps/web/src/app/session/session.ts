@@ -41,11 +41,15 @@ const COUNTED = {
   lowering: { name: 'lowering_s', words: 'Seconds lowered', one: 'second', short: 'lowered' },
 } as const;
 
-/** What is counted beside the seconds of a lowering. */
-const BESIDE_LOWERING = [
-  { name: 'hold_s', words: 'Held at the top, s' },
-  { name: 'reps', words: 'Repetitions' },
-] as const;
+/** What is counted beside it. */
+const BESIDE = {
+  reps: [{ name: 'partial', words: 'Partial reps', one: 'partial' }],
+  hold: [],
+  lowering: [
+    { name: 'hold_s', words: 'Held at the top, s', one: 'second held' },
+    { name: 'reps', words: 'Repetitions', one: 'repetition' },
+  ],
+} as const;
 
 /** A session, set by set: the set-up first, then what was done. */
 @Component({
@@ -66,7 +70,6 @@ export class Session {
   private readonly bands = this.global.selectSignal(bandsFeature.selectBandEntities);
   private readonly now = signal(Date.now());
 
-  protected readonly besideLowering = BESIDE_LOWERING;
   protected readonly loweringNote = SLOW_LOWERING_NOTE;
   protected readonly doneWords = doneWords;
   /** Where there is room the drawing stands beside the set at hand. */
@@ -125,6 +128,7 @@ export class Session {
   protected readonly clockBegan = signal<number | null>(null);
   /** What the wide stepper counts. */
   protected readonly counted = computed(() => COUNTED[this.store.countedIn()]);
+  protected readonly beside = computed(() => BESIDE[this.store.countedIn()]);
   protected readonly count = computed(() => {
     const began = this.clockBegan();
     return began === null

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { type ForceUnit, JOINTS, type PreparedExercise, prepareExercise } from '@wiry-otter/core';
+import { bodySpan, ROUND_JOINTS_M } from '../../drawing/body-span';
 import { drawFigure } from '../../drawing/figure';
 import { FigureShape } from '../../drawing/figure-shape';
 import { demandQuantity } from '../../drawing/figures';
@@ -16,8 +17,6 @@ const HEIGHT = 220;
 /** What is kept free: at the sides and on top, and below for the measure. */
 const EDGE = 14;
 const FOOT = 40;
-/** The body round its joints, m. */
-const ROUND_JOINTS_M = 0.12;
 /** Nobody is drawn larger than this, px a metre. */
 const MOST_PX_PER_METRE = 130;
 
@@ -166,8 +165,8 @@ export class BalancePanel {
     const isOnFloor = exercise.posture !== 'hanging';
     const body = this.workbench.body();
     const joints = jointsOf(laid, laid.samples - 1);
-    const across = rangeOf([...joints.map(([x]) => x), point.support[0]]);
-    const up = rangeOf([...joints.map(([, y]) => y), ...(isOnFloor ? [ROUND_JOINTS_M] : [])]);
+    const across = bodySpan([...joints.map(([x]) => x), point.support[0]]);
+    const up = bodySpan([...joints.map(([, y]) => y), ...(isOnFloor ? [ROUND_JOINTS_M] : [])]);
     const pxPerMetre = Math.min(
       MOST_PX_PER_METRE,
       (WIDTH - 2 * EDGE) / (across.most - across.least),
@@ -246,12 +245,4 @@ function jointsOf({ contacts, samples }: PreparedExercise, k: number): [number, 
       ? []
       : [[contacts.x[c * samples + k] as number, contacts.y[c * samples + k] as number]];
   });
-}
-
-/** The least and the most of some places, with the body round them, m. */
-function rangeOf(values_m: readonly number[]): { readonly least: number; readonly most: number } {
-  return {
-    least: Math.min(...values_m) - ROUND_JOINTS_M,
-    most: Math.max(...values_m) + ROUND_JOINTS_M,
-  };
 }

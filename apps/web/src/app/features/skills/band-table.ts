@@ -3,6 +3,7 @@ import type { Help } from '@wiry-otter/core';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
 import { HangStore } from './hang-store';
 import { LevelStore } from './level-store';
+import { firstName, shareWords } from './skill-words';
 
 /** What each band of the bag does by itself at each place: the mean help, chosen by a tap. */
 @Component({
@@ -80,9 +81,8 @@ export class BandTable {
 
   protected readonly emptyWords = computed(() => {
     const person = this.workbench.person();
-    const [name = ''] = (person?.name ?? '').split(' ');
     return person?.latexAllergy === true
-      ? `Every band at hand has latex: none is for ${name}. Synthetic ones are free of it.`
+      ? `Every band at hand has latex: none is for ${firstName(person)}. Synthetic ones are free of it.`
       : 'No band is at hand here that hangs anywhere in this exercise.';
   });
 
@@ -94,11 +94,10 @@ export class BandTable {
   }
 
   /** The mean help; that it lifts, or that it hangs slack. */
-  protected words({ curve, lifts, overLimit, slackShare }: Help): string {
+  protected words({ lifts, mean, overLimit, slackShare }: Help): string {
     if (overLimit.length > 0) return '✕ too short';
     if (slackShare === 1) return 'slack';
-    const [need, help] = [meanOf(curve.map((at) => at.need)), meanOf(curve.map((at) => at.help))];
-    const share = `${Math.round((100 * help) / need)} %`;
+    const share = shareWords(mean);
     return lifts === null ? share : `${share} ✕ lifts`;
   }
 
@@ -114,10 +113,4 @@ export class BandTable {
       (routeIds.continuous === routeId || routeIds.open === routeId)
     );
   }
-}
-
-/** Mean by trapezoids, as the summary of a solution has it. */
-function meanOf(values: readonly number[]): number {
-  const ends = ((values[0] ?? 0) + (values.at(-1) ?? 0)) / 2;
-  return (values.reduce((sum, value) => sum + value, 0) - ends) / (values.length - 1);
 }

@@ -1,42 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { FormsModule } from '@angular/forms';
 import { STANDING_RANGE } from '@wiry-otter/core';
-import { FigureField } from '../../setups/figure-field';
+import { ChooseAnchor } from '../../setups/choose-anchor';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
 import { FramePacer } from '../../timing/frame-pacer';
 
 /** Where the bands hang and how: place, anchor, its height and distance, taken up, turns. */
 @Component({
   selector: 'otter-hang-controls',
-  imports: [FigureField, FormsModule],
+  imports: [ChooseAnchor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'flex flex-wrap items-end gap-x-4 gap-y-1 [&_select]:field-sizing-content' },
   template: `
-    <label class="field">
-      Place
-      <select [ngModel]="workbench.place()?.id" (ngModelChange)="workbench.choosePlace($event)">
-        @for (place of workbench.places(); track place.id) {
-          <option [value]="place.id">{{ place.name }}</option>
-        }
-      </select>
-    </label>
-    @if (workbench.anchors().length > 1) {
-      <label class="field">
-        Anchor
-        <select [ngModel]="workbench.anchor()?.id" (ngModelChange)="workbench.chooseAnchor($event)">
-          @for (anchor of workbench.anchors(); track anchor.id) {
-            <option [value]="anchor.id">{{ anchor.name }}</option>
-          }
-        </select>
-      </label>
-    }
-    @if (canBeMoved()) {
-      <otter-figure-field
-        words="Height, cm"
-        [shown]="centimetres(workbench.set.height_m())"
-        (given)="$event !== null && workbench.setHeight($event / 100)"
-      />
-    }
+    <otter-choose-anchor />
     @if (isAside()) {
       <label class="field min-w-36 flex-1"
         >From the anchor, {{ centimetres(workbench.set.distance_m()) }} cm
@@ -86,11 +61,6 @@ export class HangControls {
     const anchor = this.workbench.exercise()?.anchor;
     return anchor !== undefined && anchor.side !== 'over';
   });
-  protected readonly canBeMoved = computed(() => {
-    const anchor = this.workbench.anchor();
-    return anchor !== null && anchor.highest_m > anchor.lowest_m;
-  });
-
   /** A slider that is dragged gives more moves than there are frames: the last of each is done. */
   protected keepUp(what: 'distance_m' | 'slip_m', slider: HTMLInputElement): void {
     this.pacer.keepUp(this, () => {

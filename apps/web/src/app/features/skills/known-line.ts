@@ -7,6 +7,7 @@ import { FoundStore } from '../../setups/find/found-store';
 import { Wishes } from '../../setups/find/wishes';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
 import { StartStore } from './start-store';
+import { firstName } from './skill-words';
 import { shownWords } from './standing';
 
 /** What can be entered. */
@@ -158,9 +159,7 @@ export class KnownLine {
   protected readonly spare = signal(0);
   protected readonly isHelped = signal(false);
 
-  protected readonly name = computed(
-    () => this.workbench.person()?.name.split(' ')[0] ?? 'the person',
-  );
+  protected readonly name = computed(() => firstName(this.workbench.person()));
   protected readonly setTitle = computed(() => {
     const settled = this.workbench.settled();
     return settled === null || settled.document.runs.length === 0

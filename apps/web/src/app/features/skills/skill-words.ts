@@ -1,4 +1,4 @@
-import type { ExerciseDocument, SkillDocument } from '@wiry-otter/contracts';
+import type { ExerciseDocument, PersonRecord, SkillDocument } from '@wiry-otter/contracts';
 import {
   centreOfMass,
   type ForceUnit,
@@ -74,6 +74,11 @@ export function mountingWords(
     : `stepping in ${stepping}, letting go ${writeForce(lettingGo_N, unit)}`;
   const limit = `${isOver ? 'over the limit of' : 'limit'} ${writeForce(limit_N, unit)}`;
   return { words: `${pulls}, ${limit}`, isOver };
+}
+
+/** What a person is called in a sentence. */
+export function firstName(person: Pick<PersonRecord, 'name'> | undefined): string {
+  return person?.name.split(' ')[0] ?? 'the person';
 }
 
 /** What a level's demand is told per: "per arm", or nothing. */

@@ -5,13 +5,13 @@ import {
   effect,
   inject,
   input,
+  signal,
   untracked,
   viewChild,
 } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { ClearanceNote } from '../../people/clearance-note';
 import { BagList } from '../../setups/bag-list';
-import { CautionList } from '../../setups/figures/caution-list';
+import { SetupCautions } from '../../setups/figures/setup-cautions';
 import { LadderPanel } from '../../setups/ladder/ladder-panel';
 import { SaveSetup } from '../../setups/saved/save-setup';
 import { SavedSetups } from '../../setups/saved/saved-setups';
@@ -27,6 +27,7 @@ import { KnownLine } from './known-line';
 import { LevelList } from './level-list';
 import { HangStore } from './hang-store';
 import { LevelStore } from './level-store';
+import { firstName } from './skill-words';
 import { StartStore } from './start-store';
 import { TaperRow } from './taper-row';
 
@@ -43,8 +44,6 @@ const MORE_IN_THE_MEAN = 1.3;
     BagList,
     BalancePanel,
     BandTable,
-    CautionList,
-    ClearanceNote,
     CurveTable,
     HangControls,
     HangPanel,
@@ -54,6 +53,7 @@ const MORE_IN_THE_MEAN = 1.3;
     RouterLink,
     SavedSetups,
     SaveSetup,
+    SetupCautions,
     TaperRow,
   ],
   providers: [
@@ -82,16 +82,10 @@ export class Skills {
   protected readonly store = inject(HangStore);
   protected readonly workbench = inject(WorkbenchStore);
 
-  protected readonly name = computed(
-    () => this.workbench.person()?.name.split(' ')[0] ?? 'the person',
-  );
-  protected readonly cautions = computed(() => this.workbench.settled()?.cautions ?? []);
+  protected readonly name = computed(() => firstName(this.workbench.person()));
+  /** Whether the table is in sight; in a drag it would be written with the rest. */
+  protected readonly tabled = signal(false);
   protected readonly chosen = computed(() => this.store.hangs().find(({ isSet }) => isSet));
-  protected readonly onRecord = computed(() => {
-    const routeId = this.chosen()?.route.id;
-    return this.workbench.saved().find((setup) => setup.routeId === routeId)?.cautions ?? [];
-  });
-
   /** Whether the weight of the body against its support is what decides the skill. */
   protected readonly isBalanced = computed(
     () => this.workbench.exercise()?.demand.kind === 'moment',

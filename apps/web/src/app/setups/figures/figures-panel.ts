@@ -9,17 +9,16 @@ import {
   signal,
   untracked,
 } from '@angular/core';
-import { askedOf, type EqualWeight, setupTitle, solveSetup, writeForce } from '@wiry-otter/core';
+import { askedOf, type EqualWeight, solveSetup, writeForce } from '@wiry-otter/core';
 import { demandInUnit, demandOfUnit, demandQuantity, pulledWord } from '../../drawing/figures';
 import { QuantityText } from '../../drawing/quantity';
 import { NumberInput } from '../../forms/number-input';
-import { ClearanceNote } from '../../people/clearance-note';
 import { type OtherCurve, Trace } from '../../scene/trace';
 import { Keys } from '../../shell/keys';
 import { AtRest } from '../../timing/at-rest';
 import { WorkbenchStore } from '../workbench/workbench-store';
-import { CautionList } from './caution-list';
 import { besideWords, SURE_WORDS } from './figure-words';
+import { SetupCautions } from './setup-cautions';
 import { COMPARABLE_WORDS, compareWords, weightTitle } from './weight-words';
 
 /** How long the figures of before a change stay in sight, ms. */
@@ -28,7 +27,7 @@ const OLD_FIGURES_MS = 2500;
 /** What is set asks of the person: figures, curve, comparison, cautions. */
 @Component({
   selector: 'otter-figures-panel',
-  imports: [CautionList, ClearanceNote, NumberInput, QuantityText, Trace],
+  imports: [NumberInput, QuantityText, SetupCautions, Trace],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './figures-panel.html',
 })
@@ -108,12 +107,6 @@ export class FiguresPanel {
   protected readonly overstretched = computed(() =>
     this.cautions().some(({ rule }) => rule === 'stretch-limit'),
   );
-  /** The cautions on record of the set-up that saving this one would renew. */
-  protected readonly onRecord = computed(() => {
-    const solved = this.solved();
-    const title = solved === null ? null : setupTitle(solved.document, solved.bands);
-    return this.workbench.saved().find((setup) => setup.title === title)?.cautions ?? [];
-  });
   /** What makes the figures unsure most. */
   protected readonly sureWords = computed(() => {
     const mostly = this.solved()?.spread.mostly;

@@ -1,0 +1,40 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { FigureField } from './figure-field';
+import { WorkbenchStore } from './workbench/workbench-store';
+
+/** Where the bands hang: the place, its anchor, and how high. */
+@Component({
+  selector: 'otter-choose-anchor',
+  imports: [FigureField, FormsModule],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'contents' },
+  template: `
+    <label class="field">
+      Place
+      <select [ngModel]="workbench.place()?.id" (ngModelChange)="workbench.choosePlace($event)">
+        @for (place of workbench.places(); track place.id) {
+          <option [value]="place.id">{{ place.name }}</option>
+        }
+      </select>
+    </label>
+    @if (workbench.anchors().length > 0) {
+      <label class="field">
+        Anchor
+        <select [ngModel]="workbench.anchor()?.id" (ngModelChange)="workbench.chooseAnchor($event)">
+          @for (anchor of workbench.anchors(); track anchor.id) {
+            <option [value]="anchor.id">{{ anchor.name }}</option>
+          }
+        </select>
+      </label>
+      <otter-figure-field
+        words="Height, cm"
+        [shown]="(workbench.set.height_m() * 100).toFixed(0)"
+        (given)="$event !== null && workbench.setHeight($event / 100)"
+      />
+    }
+  `,
+})
+export class ChooseAnchor {
+  protected readonly workbench = inject(WorkbenchStore);
+}
