@@ -147,7 +147,9 @@ describe('skills', () => {
         setupId: i === 2 ? (last ?? null) : (setups[i]?.id ?? null),
       }));
     const short = await trained(await prescribe(taperOf(setups)), reps(setups[2]?.id));
-    expect(short.decision?.decision.code).toBe('repeat');
+    expect(short.decision?.decision).toEqual(
+      jasmine.objectContaining({ code: 'repeat', rungs: [0, 1, 2], target: [10, 6, 3] }),
+    );
     expect(short.decision?.decision.reasons.map(({ rule }) => rule)).toContain('ladder.end');
     const bare = await pullUp();
     const [first, second] = setups as [SetupRecord, SetupRecord];

@@ -87,7 +87,7 @@ export async function reviewSession(
     rungs: nextRungs,
     target: next,
     reasons,
-  } = withinLadder(decided.value, ladder.length, prescription);
+  } = withinLadder(decided.value, ladder.length, { rungs, target });
   return {
     ladder,
     review,
@@ -114,7 +114,7 @@ const TO_NONE: readonly ReviewDocument['school'][] = ['taper', 'hold'];
 function withinLadder(
   decision: Decision,
   length: number,
-  { setupIds, target }: PrescriptionRow,
+  present: Pick<Decision, 'rungs' | 'target'>,
 ): Decision {
   if (decision.rungs.every((rung) => rung < length)) return decision;
   const reason: Reason = {
@@ -122,13 +122,7 @@ function withinLadder(
     text: 'The ladder has no rung without help. Make it anew down to no help: then the next set goes without.',
     figures: { rungs: length },
   };
-  const last = length - 1;
-  return {
-    code: 'repeat',
-    rungs: decision.rungs.slice(0, setupIds.length).map((rung) => Math.min(last, rung)),
-    target,
-    reasons: [...decision.reasons, reason],
-  };
+  return { ...present, code: 'repeat', reasons: [...decision.reasons, reason] };
 }
 
 /** What a prescription asks of every set, as the rules are told it. */
@@ -285,7 +279,9 @@ async function doneSessions(
   return done.map(({ prescription, row }) => ({
     date: row.day,
     redFlag: row.redFlag,
-    ...(prescription.work.kind === 'lowering' ? { hold_s: Math.max(...prescription.target) } : {}),
+    ...(prescription.work.kind === 'lowering'
+      ? { hold_s: Math.max(1, ...prescription.target) }
+      : {}),
     sets: (sets.get(row.id) ?? []).map(
       ({ form, hold_s, lowering_s, pain, partial, reps, setupId, spare }) => ({
         rung: rungOf.get(setupId) ?? 0,

@@ -163,7 +163,8 @@ export const SessionStore = signalStore(
           performedAt: now.toISOString(),
           setupId: store.setup()?.id ?? null,
           ...countsOf(store.countedIn(), store.entry()),
-          spare,
+          // The pace is what is asked of a slow lowering, to the last repetition.
+          spare: store.countedIn() === 'lowering' ? null : spare,
           form,
           pain,
         };

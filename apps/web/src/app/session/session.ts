@@ -30,7 +30,7 @@ import { outboxFeature } from '../state/outbox';
 import { studioActions, studioFeature } from '../state/studio';
 import { sessionNotices } from './session-notices';
 import { SessionStore } from './session-store';
-import { doneWords, workWords } from './work-words';
+import { doneWords, rangeWords, workWords } from './work-words';
 
 const TICK_MS = 250;
 
@@ -128,6 +128,9 @@ export class Session {
   protected readonly clockBegan = signal<number | null>(null);
   /** What the wide stepper counts. */
   protected readonly counted = computed(() => COUNTED[this.store.countedIn()]);
+  protected readonly targetWord = computed(() =>
+    this.store.countedIn() === 'reps' ? 'reps' : this.store.target() === 1 ? 'second' : 'seconds',
+  );
   protected readonly beside = computed(() => BESIDE[this.store.countedIn()]);
   protected readonly count = computed(() => {
     const began = this.clockBegan();
@@ -153,7 +156,7 @@ export class Session {
     const prescription = this.store.session()?.prescription;
     const own = TAPER_RANGES[this.store.sets().length];
     return prescription?.school === 'taper' && own !== undefined
-      ? `${own.from}–${own.to} reps`
+      ? rangeWords(own)
       : workWords(prescription?.work);
   });
 

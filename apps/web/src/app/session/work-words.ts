@@ -1,17 +1,22 @@
 import type { SetRecord, Work } from '@wiry-otter/contracts';
 
-/** The range a set is to lie in: "8–15 reps", "10–20 s held", "3 reps, held and lowered". */
+/** What a set is to be: "range 8–15 reps", "range 10–20 s held", "3 reps, held and lowered". */
 export function workWords(work: Work | undefined): string {
   switch (work?.kind) {
     case undefined:
       return '';
     case 'reps':
-      return `${work.from}–${work.to} reps`;
+      return rangeWords(work);
     case 'hold':
-      return `${work.from_s}–${work.to_s} s held`;
+      return `range ${work.from_s}–${work.to_s} s held`;
     case 'lowering':
-      return `${work.reps} reps, held at the top, then lowered as slowly`;
+      return `${work.reps} reps, held and lowered`;
   }
+}
+
+/** The range of repetitions of a set. */
+export function rangeWords({ from, to }: { readonly from: number; readonly to: number }): string {
+  return `range ${from}–${to} reps`;
 }
 
 /** What the targets of a prescription are counted in. */

@@ -3,7 +3,7 @@ import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { knownExercises } from '../exercises/known-exercises';
 import { SKILLS } from '@wiry-otter/catalogue';
-import type { PrescriptionRecord, SetupRecord } from '@wiry-otter/contracts';
+import type { PrescriptionRecord, SessionRecord, SetupRecord } from '@wiry-otter/contracts';
 import { format, parseISO } from 'date-fns';
 import { firstValueFrom, of, switchMap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
@@ -113,6 +113,8 @@ export class Today {
   ): Work {
     const [setup] = setups;
     const track = prescription?.track ?? 'main';
+    const done = this.sessionsOf(personId, exerciseId, track);
+    const [last] = done;
     const [unusable] = setups.flatMap((one) => unusableBand(one, this.bands()) ?? []);
     return {
       id: prescription?.id ?? setup?.id ?? exerciseId,
@@ -125,8 +127,8 @@ export class Today {
         prescription === undefined
           ? 'ready, not begun'
           : `aim for ${prescription.target.join(', ')} ${countWord(prescription.work)}`,
-      openId: this.openSessionOf(personId, exerciseId, track),
-      last: this.lastDay(personId, exerciseId),
+      openId: done.find(({ finishedAt }) => finishedAt === null)?.id,
+      last: last === undefined ? '' : format(parseISO(last.day), 'EEE d MMM'),
       waits: this.decisions().some(
         (decision) => decision.personId === personId && decision.exerciseId === exerciseId,
       ),
@@ -189,29 +191,21 @@ export class Today {
     return this.known().get(exerciseId)?.title ?? exerciseId;
   }
 
-  /** The session of this work that was begun and not finished. */
-  private openSessionOf(
+  /** The sessions of a prescription's exercise and track, the latest first. */
+  private sessionsOf(
     personId: string,
     exerciseId: string,
     track: PrescriptionRecord['track'],
-  ): string | undefined {
-    return (this.sessions.value() ?? []).find(
+  ): readonly SessionRecord[] {
+    return (this.sessions.value() ?? []).filter(
       (session) =>
-        session.finishedAt === null &&
         session.personId === personId &&
         session.prescription.exerciseId === exerciseId &&
         session.prescription.track === track,
-    )?.id;
+    );
   }
 
   private nameOf(personId: string): string {
     return this.people().find(({ id }) => id === personId)?.name ?? '';
-  }
-
-  private lastDay(personId: string, exerciseId: string): string {
-    const last = (this.sessions.value() ?? []).find(
-      (session) => session.personId === personId && session.prescription.exerciseId === exerciseId,
-    );
-    return last === undefined ? '' : format(parseISO(last.day), 'EEE d MMM');
   }
 }

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { type Effort, setupTitle, writeForce } from '@wiry-otter/core';
+import { type Effort, isTrusted, setupTitle, writeForce } from '@wiry-otter/core';
 import { NumberInput } from '../../forms/number-input';
 import { FoundLineView } from '../../setups/find/found-line';
 import type { FoundLine } from '../../setups/find/found-lines';
@@ -169,7 +169,7 @@ export class KnownLine {
   protected readonly isOneBand = computed(() => this.workbench.set.bandIds().length === 1);
   protected readonly isUntrusted = computed(() => {
     const effort = this.store.shown()?.effort;
-    return effort?.kind === 'reps' && effort.reps + effort.spare > 12;
+    return effort !== undefined && !isTrusted(effort);
   });
   protected readonly targets = computed(() =>
     (this.store.first()?.shares ?? [])

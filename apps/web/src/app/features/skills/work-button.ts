@@ -47,7 +47,6 @@ import { studioActions, studioFeature } from '../../state/studio';
       } @else {
         <button
           class="action"
-          [class.action-primary]="!quiet()"
           type="button"
           [disabled]="sending.busy() || input() === null || !isSeen() || refusal() !== null"
           (click)="$event.detail < 2 && prescribe()"

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Router } from '@angular/router';
 import type { Metric } from '@wiry-otter/core';
 import { demandInUnit, demandOfUnit } from '../../drawing/figures';
@@ -27,6 +27,8 @@ const METRIC_WORDS: Readonly<Record<Metric, string>> = {
 export class LadderPanel {
   protected readonly workbench = inject(WorkbenchStore);
   readonly store = inject(LadderStore);
+  /** Whether the screen has another action that comes first. */
+  readonly quiet = input(false);
   private readonly router = inject(Router);
   protected readonly metricWords = METRIC_WORDS;
 
