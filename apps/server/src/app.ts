@@ -10,23 +10,13 @@ import {
 } from 'fastify-type-provider-zod';
 import * as z from 'zod';
 import type { DataSource } from 'typeorm';
-import { type AccountOptions, accountRoutes } from './account/routes.js';
-import { signInPlugin } from './account/sign-in-plugin.js';
-import { exchangeRoutes } from './bands/exchange/routes.js';
-import { bandRoutes } from './bands/routes.js';
-import { exerciseRoutes } from './exercises/routes.js';
-import { peopleRoutes } from './people/routes.js';
-import { findingRoutes } from './finding/routes.js';
-import { ladderRoutes } from './ladders/routes.js';
+import { AREAS, type RouteOptions } from './areas/areas.js';
+import { signInPlugin } from './platform/access/sign-in-plugin.js';
 import type { App } from './platform/app-context.js';
 import { webFiles } from './platform/web-files.js';
-import { problemsPlugin, validateWithZod } from './problems/plugin.js';
-import { refuse } from './problems/refusal.js';
-import type { Solver } from './solving/solver.js';
-import { sessionRoutes } from './sessions/routes.js';
-import { setupRoutes } from './setups/routes.js';
-import { skillRoutes } from './skills/routes.js';
-import { studioRoutes } from './studio/routes.js';
+import { problemsPlugin, validateWithZod } from './platform/problems/plugin.js';
+import { refuse } from './platform/problems/refusal.js';
+import type { Solver } from './platform/solving/solver.js';
 
 export interface AppOptions {
   readonly database: DataSource;
@@ -79,21 +69,13 @@ export async function buildApp(options: AppOptions): Promise<App> {
   return app;
 }
 
-async function apiRoutes(app: App, account: AccountOptions): Promise<void> {
+async function apiRoutes(app: App, options: RouteOptions): Promise<void> {
   // The sign-in guards the API alone; the application's files are for everybody.
   await app.register(signInPlugin);
-  const { plainHttp, gaugeUrl } = account;
-  await app.register(accountRoutes, { plainHttp, gaugeUrl });
-  await app.register(bandRoutes);
-  await app.register(exchangeRoutes);
-  await app.register(peopleRoutes);
-  await app.register(exerciseRoutes);
-  await app.register(setupRoutes);
-  await app.register(ladderRoutes);
-  await app.register(findingRoutes);
-  await app.register(sessionRoutes);
-  await app.register(skillRoutes);
-  await app.register(studioRoutes);
+  const { gaugeUrl, plainHttp } = options;
+  for (const routes of AREAS.flatMap((area) => area.routes)) {
+    await app.register(routes, { gaugeUrl, plainHttp });
+  }
   app.get('/openapi.json', { schema: { hide: true, response: { 200: z.unknown() } } }, () =>
     app.swagger(),
   );

@@ -1,11 +1,11 @@
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildApp } from './app.js';
-import { openDatabase } from './database/data-source.js';
+import { openDatabase } from './open-database.js';
 import { loadDemo } from './demo/load-demo.js';
 import { readConfig } from './platform/config.js';
-import { renewFigures } from './setups/renew-figures.js';
-import { createSolverPool } from './solving/solver.js';
+import { renewFigures } from './areas/setups/renew-figures.js';
+import { createSolverPool } from './platform/solving/solver.js';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 

@@ -1,6 +1,6 @@
 import { findExercise } from '@wiry-otter/catalogue';
 import { v7 as uuidv7 } from 'uuid';
-import { PROBLEMS } from '../src/problems/catalogue.js';
+import { PROBLEMS } from '../src/platform/problems/catalogue.js';
 import { demoSetup } from './support/inputs.js';
 import { count, takeBack } from './support/migrations.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';

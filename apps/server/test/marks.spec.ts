@@ -1,8 +1,8 @@
 import type { ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
 import { inflateSync } from 'node:zlib';
 import { v7 as uuidv7 } from 'uuid';
-import { markSheet } from '../src/setups/mark-sheet.js';
-import { SOLVER_IN_PLACE } from '../src/solving/solver.js';
+import { markSheet } from '../src/areas/setups/mark-sheet.js';
+import { SOLVER_IN_PLACE } from '../src/platform/solving/solver.js';
 import { demoSetup, inputOf } from './support/inputs.js';
 import { type Answer, openTestStudio, type TestStudio } from './support/studio.js';
 

@@ -6,8 +6,8 @@ import type {
   SessionRecord,
 } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { hashPassword } from '../src/account/passwords.js';
-import { StudioEntity, TrainerEntity } from '../src/database/entities/studio.js';
+import { hashPassword } from '../src/areas/account/passwords.js';
+import { StudioEntity, TrainerEntity } from '../src/areas/studio/entities.js';
 import { dayInZone } from '../src/platform/days.js';
 import { demoSetup } from './support/inputs.js';
 import { openTestStudio, signIn, type TestStudio } from './support/studio.js';

@@ -1,4 +1,4 @@
-import { openDatabase } from '../src/database/data-source.js';
+import { openDatabase } from '../src/open-database.js';
 import { DayShift } from '../src/demo/day-shift.js';
 import { readConfig } from '../src/platform/config.js';
 import { dayInZone } from '../src/platform/days.js';

@@ -1,7 +1,7 @@
 import type { DecisionRecord, SessionRecord, SetupRecord } from '@wiry-otter/contracts';
 import { MODEL } from '@wiry-otter/core';
 import { readFileSync } from 'node:fs';
-import { renewFigures } from '../src/setups/renew-figures.js';
+import { renewFigures } from '../src/areas/setups/renew-figures.js';
 import { openDumpedStudio, type TestStudio } from './support/studio.js';
 
 /** A database as it stood before the net pull: 26 saved states of set-ups, 26 sessions, 25 decisions. */

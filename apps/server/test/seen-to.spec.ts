@@ -1,8 +1,8 @@
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { hashPassword } from '../src/account/passwords.js';
-import { PersonTrainerEntity } from '../src/database/entities/person.js';
-import { TrainerEntity } from '../src/database/entities/studio.js';
+import { hashPassword } from '../src/areas/account/passwords.js';
+import { PersonTrainerEntity } from '../src/areas/people/entities.js';
+import { TrainerEntity } from '../src/areas/studio/entities.js';
 import { demoSetup, inputOf } from './support/inputs.js';
 import { takeBack } from './support/migrations.js';
 import { type Client, openTestStudio, signIn, type TestStudio } from './support/studio.js';

@@ -1,7 +1,7 @@
 import type { ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { buildApp } from '../src/app.js';
-import { createSolverPool, type Solver } from '../src/solving/solver.js';
+import { createSolverPool, type Solver } from '../src/platform/solving/solver.js';
 import { demoSetup, inputOf } from './support/inputs.js';
 import { type Client, openTestStudio, signIn, type TestStudio } from './support/studio.js';
 

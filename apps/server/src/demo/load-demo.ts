@@ -12,28 +12,17 @@ import { DEFAULT_INSPECTION_RULE } from '@wiry-otter/core';
 import { join } from 'node:path';
 import type { DataSource, EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
-import { hashPassword } from '../account/passwords.js';
-import { saveBandDocument } from '../bands/exchange/save-band-document.js';
-import {
-  AnchorEntity,
-  PersonEntity,
-  PersonTrainerEntity,
-  PlaceEntity,
-} from '../database/entities/person.js';
-import { StudioEntity, TrainerEntity } from '../database/entities/studio.js';
-import type { Scope } from '../platform/scope.js';
+import { hashPassword } from '../areas/account/passwords.js';
+import { saveBandDocument } from '../areas/bands/exchange/save-band-document.js';
+import { PersonEntity, PersonTrainerEntity } from '../areas/people/entities.js';
+import { AnchorEntity, PlaceEntity } from '../areas/places/entities.js';
+import { StudioEntity, TrainerEntity } from '../areas/studio/entities.js';
+import type { Scope } from '../platform/access/scope.js';
 import { dayInZone } from '../platform/days.js';
 import { DayShift } from './day-shift.js';
+import type { DemoIds } from './demo-ids.js';
 import { playHistory } from './play-history.js';
 import { readDocument, readDocuments } from './read-documents.js';
-
-/** Record ids of the documents' own ids. */
-export interface DemoIds {
-  readonly bands: ReadonlyMap<string, string>;
-  readonly people: ReadonlyMap<string, string>;
-  readonly places: ReadonlyMap<string, string>;
-  readonly anchors: ReadonlyMap<string, string>;
-}
 
 /** The history ends this many days before the demo is loaded. */
 const LAST_SESSION_DAYS_AGO = 2;

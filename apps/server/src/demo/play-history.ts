@@ -8,16 +8,20 @@ import type {
 import { type AnchorPlace, canBeUsed, composeSetup, fittedBand, knowBands } from '@wiry-otter/core';
 import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
-import { readBands } from '../bands/band-store.js';
-import { findPerson } from '../people/people-store.js';
-import type { Scope } from '../platform/scope.js';
-import { acceptDecision, finishSession, overruleDecision } from '../sessions/decision-store.js';
-import { addPrescription, listPrescriptions } from '../sessions/prescription-store.js';
-import { logSet, startSession } from '../sessions/session-store.js';
-import { putSetup } from '../setups/setup-store.js';
-import { SOLVER_IN_PLACE } from '../solving/solver.js';
+import { readBands } from '../areas/bands/band-store.js';
+import { findPerson } from '../areas/people/people-store.js';
+import type { Scope } from '../platform/access/scope.js';
+import {
+  acceptDecision,
+  finishSession,
+  overruleDecision,
+} from '../areas/sessions/decision-store.js';
+import { addPrescription, listPrescriptions } from '../areas/prescriptions/prescription-store.js';
+import { logSet, startSession } from '../areas/sessions/session-store.js';
+import { putSetup } from '../areas/setups/setup-store.js';
+import { SOLVER_IN_PLACE } from '../platform/solving/solver.js';
 import type { DayShift } from './day-shift.js';
-import type { DemoIds } from './load-demo.js';
+import type { DemoIds } from './demo-ids.js';
 
 /** Sessions of the story begin at this hour of UTC. */
 const SESSION_HOUR = 16;

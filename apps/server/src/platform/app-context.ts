@@ -3,8 +3,8 @@ import type { IncomingMessage, ServerResponse } from 'node:http';
 import type { FastifyBaseLogger } from 'fastify';
 import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { DataSource } from 'typeorm';
-import type { Solver } from '../solving/solver.js';
-import type { Scope } from './scope.js';
+import type { Solver } from './solving/solver.js';
+import type { Scope } from './access/scope.js';
 
 declare module 'fastify' {
   interface FastifyInstance {

@@ -1,7 +1,7 @@
 import fastifyStatic from '@fastify/static';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { refuse } from '../problems/refusal.js';
+import { refuse } from './problems/refusal.js';
 import type { App } from './app-context.js';
 
 export interface WebFilesOptions {

@@ -2,14 +2,14 @@ import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import type { DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
-import { hashPassword } from '../../src/account/passwords.js';
+import { hashPassword } from '../../src/areas/account/passwords.js';
 import { buildApp } from '../../src/app.js';
-import { openDatabase } from '../../src/database/data-source.js';
-import { StudioEntity, TrainerEntity } from '../../src/database/entities/studio.js';
+import { openDatabase } from '../../src/open-database.js';
+import { StudioEntity, TrainerEntity } from '../../src/areas/studio/entities.js';
 import { loadDemo } from '../../src/demo/load-demo.js';
 import type { App } from '../../src/platform/app-context.js';
-import { renewFigures } from '../../src/setups/renew-figures.js';
-import { SOLVER_IN_PLACE } from '../../src/solving/solver.js';
+import { renewFigures } from '../../src/areas/setups/renew-figures.js';
+import { SOLVER_IN_PLACE } from '../../src/platform/solving/solver.js';
 
 // The first studio loads the whole demo scenario.
 jasmine.DEFAULT_TIMEOUT_INTERVAL = 60_000;

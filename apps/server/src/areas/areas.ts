@@ -1,0 +1,75 @@
+import type { EntitySchema } from 'typeorm';
+import type { App } from '../platform/app-context.js';
+import { StudioEntity, TrainerEntity } from './studio/entities.js';
+import { studioRoutes } from './studio/routes.js';
+import { accountRoutes } from './account/routes.js';
+import { PersonEntity, PersonTrainerEntity } from './people/entities.js';
+import { peopleRoutes } from './people/routes.js';
+import { PlaceEntity, AnchorEntity } from './places/entities.js';
+import { placeRoutes } from './places/routes.js';
+import { OwnExerciseEntity } from './exercises/entities.js';
+import { exerciseRoutes } from './exercises/routes.js';
+import {
+  BandEntity,
+  BandCopyEntity,
+  BandMeasurementEntity,
+  BandReadingEntity,
+  BandEventEntity,
+} from './bands/entities.js';
+import { bandRoutes } from './bands/routes.js';
+import { exchangeRoutes } from './bands/exchange/routes.js';
+import { SetupEntity, SetupVersionEntity } from './setups/entities.js';
+import { setupRoutes } from './setups/routes.js';
+import { SkillTestEntity } from './skills/entities.js';
+import { skillRoutes } from './skills/routes.js';
+import { PrescriptionEntity } from './prescriptions/entities.js';
+import { LadderEntity, LadderVersionEntity } from './ladders/entities.js';
+import { ladderRoutes } from './ladders/routes.js';
+import { SessionEntity, TrainingSetEntity, DecisionEntity } from './sessions/entities.js';
+import { sessionRoutes } from './sessions/routes.js';
+import { findingRoutes } from './finding/routes.js';
+
+/** A part of the product: its tables and its routes, in a folder of its own. */
+export interface Area {
+  readonly name: string;
+  readonly entities: readonly EntitySchema[];
+  readonly routes: readonly ((app: App, options: RouteOptions, done: () => void) => void)[];
+}
+
+/** What routes are told at the start. */
+export interface RouteOptions {
+  /** Whether the session cookie may travel over plain HTTP (loopback only). */
+  readonly plainHttp: boolean;
+  /** Where the simulated scale listens; null where there is none. */
+  readonly gaugeUrl: string | null;
+}
+
+/** Every area; one stands on those above it. */
+export const AREAS: readonly Area[] = [
+  { name: 'studio', entities: [StudioEntity, TrainerEntity], routes: [studioRoutes] },
+  { name: 'account', entities: [], routes: [accountRoutes] },
+  { name: 'people', entities: [PersonEntity, PersonTrainerEntity], routes: [peopleRoutes] },
+  { name: 'places', entities: [PlaceEntity, AnchorEntity], routes: [placeRoutes] },
+  { name: 'exercises', entities: [OwnExerciseEntity], routes: [exerciseRoutes] },
+  {
+    name: 'bands',
+    entities: [
+      BandEntity,
+      BandCopyEntity,
+      BandMeasurementEntity,
+      BandReadingEntity,
+      BandEventEntity,
+    ],
+    routes: [bandRoutes, exchangeRoutes],
+  },
+  { name: 'setups', entities: [SetupEntity, SetupVersionEntity], routes: [setupRoutes] },
+  { name: 'skills', entities: [SkillTestEntity], routes: [skillRoutes] },
+  { name: 'prescriptions', entities: [PrescriptionEntity], routes: [] },
+  { name: 'ladders', entities: [LadderEntity, LadderVersionEntity], routes: [ladderRoutes] },
+  {
+    name: 'sessions',
+    entities: [SessionEntity, TrainingSetEntity, DecisionEntity],
+    routes: [sessionRoutes],
+  },
+  { name: 'finding', entities: [], routes: [findingRoutes] },
+];

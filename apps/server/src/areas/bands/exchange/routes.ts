@@ -1,0 +1,85 @@
+import { importPlan, importQuery, LARGEST_IMPORT } from '@wiry-otter/contracts';
+import { knowBands } from '@wiry-otter/core';
+import * as z from 'zod';
+import { StudioEntity } from '../../studio/entities.js';
+import type { App } from '../../../platform/app-context.js';
+import { refuse } from '../../../platform/problems/refusal.js';
+import { listBands } from '../band-store.js';
+import { bandDocumentOf, bandsCsv, measurementsCsv } from './export-bands.js';
+import { planCsv, planDocuments } from './import-plan.js';
+import { refuseFile } from './read-csv.js';
+import { savePlan } from './save-plan.js';
+import { tagSheet } from './tag-sheet.js';
+
+const CSV = 'text/csv; charset=utf-8';
+const file = { 200: z.unknown() };
+
+/** Bands in and out: CSV, open documents, and tags to print. */
+export function exchangeRoutes(app: App, _options: unknown, done: () => void): void {
+  const { database } = app;
+
+  // A file is taken as it is; what it means is found out with its own messages.
+  app.addContentTypeParser(
+    ['text/csv', 'application/json'],
+    { parseAs: 'buffer' },
+    (_request, body, parsed) => parsed(null, body),
+  );
+
+  app.post(
+    '/bands/import',
+    {
+      bodyLimit: LARGEST_IMPORT,
+      schema: { querystring: importQuery, response: { 200: importPlan } },
+    },
+    ({ scope, query, headers, body }) => {
+      if (!Buffer.isBuffer(body) || body.length === 0) {
+        return refuseFile('no file', 'a CSV file or a JSON document');
+      }
+      const csv = headers['content-type']?.startsWith('text/csv') === true;
+      return database.transaction(async (manager) => {
+        const bands = await listBands(manager, scope);
+        const { shown, steps } = csv
+          ? planCsv(body, bands, scope.forceUnit)
+          : planDocuments(body, bands);
+        if (query.save === undefined) return shown;
+        // Something changed since the plan was shown: show the new one instead of saving it.
+        if (query.save !== shown.digest) return refuse('plan-changed');
+        await savePlan(manager, scope, steps);
+        return { ...shown, saved: true };
+      });
+    },
+  );
+
+  app.get('/bands/export/bands.csv', { schema: { response: file } }, async ({ scope }, reply) =>
+    reply.type(CSV).send(bandsCsv(await listBands(database.manager, scope))),
+  );
+
+  app.get(
+    '/bands/export/measurements.csv',
+    { schema: { response: file } },
+    async ({ scope }, reply) =>
+      reply.type(CSV).send(measurementsCsv(await listBands(database.manager, scope))),
+  );
+
+  app.get('/bands/export/bands.json', { schema: { response: file } }, async ({ scope }) => ({
+    format: 'wiry-otter.bands',
+    version: 1,
+    bands: (await listBands(database.manager, scope)).map(bandDocumentOf),
+  }));
+
+  app.get('/bands/export/tags.pdf', { schema: { response: file } }, async (request, reply) => {
+    const { scope } = request;
+    const studio = await database.manager.findOneByOrFail(StudioEntity, { id: scope.studioId });
+    const known = knowBands(await listBands(database.manager, scope));
+    const wanted = known.filter(
+      ({ record }) => record.stock === 'band' && record.state !== 'retired',
+    );
+    const pdf = await tagSheet(
+      wanted,
+      studio.forceUnit,
+      ({ id }) => `${request.protocol}://${request.host}/bands/${id}`,
+    );
+    return reply.type('application/pdf').send(pdf);
+  });
+  done();
+}

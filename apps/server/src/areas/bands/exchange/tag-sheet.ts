@@ -1,0 +1,111 @@
+import type { BandRecord } from '@wiry-otter/contracts';
+import {
+  forceFigure,
+  type ForceUnit,
+  type KnownBand,
+  naturalStrands,
+  predictStrand,
+  RANGE_90,
+  writeForce,
+} from '@wiry-otter/core';
+import QRCode from 'qrcode';
+import { FAINT, INK, MM, printPdf } from '../../../platform/printing/pdf.js';
+
+/** A4 with three by eight tags, mm. */
+const PAGE = { width: 210, height: 297 } as const;
+const TAG = { width: 64, height: 33.9 } as const;
+const MARGIN = { left: 9, top: 12 } as const;
+const COLUMNS = 3;
+const ROWS = 8;
+
+const STATED = [1.5, 2] as const;
+
+/** A sheet of tags to cut out: name, notches, flat length, pulls, and a code that opens the band's sheet. */
+export function tagSheet(
+  bands: readonly KnownBand<BandRecord>[],
+  unit: ForceUnit,
+  addressOf: (band: BandRecord) => string,
+): Promise<Buffer> {
+  return printPdf('Band tags', async (pdf) => {
+    for (const [i, band] of bands.entries()) {
+      const place = i % (COLUMNS * ROWS);
+      if (place === 0) pdf.addPage({ size: [PAGE.width * MM, PAGE.height * MM], margin: 0 });
+      const x = (MARGIN.left + (place % COLUMNS) * TAG.width) * MM;
+      const y = (MARGIN.top + Math.floor(place / COLUMNS) * TAG.height) * MM;
+      drawTag(pdf, band, unit, await codeOf(addressOf(band.record)), x, y);
+    }
+  });
+}
+
+function drawTag(
+  pdf: PDFKit.PDFDocument,
+  { record, calibration }: KnownBand<BandRecord>,
+  unit: ForceUnit,
+  code: Buffer,
+  x: number,
+  y: number,
+): void {
+  const width = TAG.width * MM;
+  const height = TAG.height * MM;
+  pdf.lineWidth(0.5).strokeColor('#b9bfc4').dash(2, { space: 2 });
+  pdf.rect(x, y, width, height).stroke().undash();
+  drawNotches(pdf, record.tag, x + 3 * MM, y);
+  pdf.fillColor(INK).font('bold').fontSize(13);
+  pdf.text(record.name, x + 3 * MM, y + 6 * MM, {
+    width: width - 28 * MM,
+    height: 6 * MM,
+    ellipsis: true,
+    lineBreak: false,
+  });
+  pdf.font('regular').fontSize(8).fillColor(FAINT);
+  const flat = `${(record.flatLength_m * 100).toFixed(0)} cm flat · ${record.width_mm} mm wide`;
+  pdf.text(flat, x + 3 * MM, y + 12 * MM, { lineBreak: false });
+  for (const [i, stretch] of STATED.entries()) {
+    const line = y + (17 + i * 6.5) * MM;
+    pdf.font('regular').fontSize(8).fillColor(FAINT);
+    pdf.text(`×${stretch.toFixed(1)}`, x + 3 * MM, line + 2.2, { lineBreak: false });
+    pdf.font('bold').fontSize(12).fillColor(INK);
+    pdf.text(pullWords(record, calibration, stretch, unit), x + 11 * MM, line, {
+      lineBreak: false,
+    });
+  }
+  if (calibration?.grade === 'label') {
+    pdf.font('regular').fontSize(7).fillColor(FAINT);
+    pdf.text('label only: can be off by a third', x + 3 * MM, y + 30 * MM, { lineBreak: false });
+  }
+  pdf.image(code, x + width - 25 * MM, y + (height - 22 * MM) / 2, { width: 22 * MM });
+}
+
+/** The tag number as notches along the upper edge: a wide one counts 5. */
+function drawNotches(pdf: PDFKit.PDFDocument, tag: number | null, x: number, y: number): void {
+  if (tag === null) return;
+  let at = x;
+  const notch = (width: number, depth: number): void => {
+    pdf
+      .moveTo(at, y)
+      .lineTo(at + width / 2, y + depth)
+      .lineTo(at + width, y)
+      .fill(INK);
+    at += width + 1.2 * MM;
+  };
+  if (tag >= 5) notch(5 * MM, 3.5 * MM);
+  for (let i = 0; i < tag % 5; i++) notch(2.5 * MM, 3.5 * MM);
+}
+
+function pullWords(
+  record: BandRecord,
+  calibration: KnownBand['calibration'],
+  stretch: number,
+  unit: ForceUnit,
+): string {
+  if (calibration === null) return 'not measured';
+  if (stretch > record.limit) return 'past its limit';
+  const strands = naturalStrands(record.kind);
+  const { strand_N, std_N } = predictStrand(calibration, stretch);
+  const figure = forceFigure(strands * strand_N, unit);
+  return `${figure} ±${writeForce(strands * RANGE_90 * std_N, unit)}`;
+}
+
+function codeOf(address: string): Promise<Buffer> {
+  return QRCode.toBuffer(address, { errorCorrectionLevel: 'M', margin: 1, width: 260 });
+}

@@ -1,0 +1,55 @@
+import type { PersonRecord } from '@wiry-otter/contracts';
+import { EntitySchema } from 'typeorm';
+import {
+  day,
+  flag,
+  id,
+  json,
+  nullable,
+  number,
+  studioId,
+  text,
+  uuid,
+  version,
+} from '../../platform/database/columns.js';
+
+export interface PersonRow extends Omit<PersonRecord, 'trainedSince'> {
+  studioId: string;
+}
+
+export const PersonEntity = new EntitySchema<PersonRow>({
+  name: 'person',
+  columns: {
+    id,
+    studioId,
+    version,
+    name: text(),
+    about: text(),
+    stature_m: number('stature_m'),
+    mass_kg: number('mass_kg'),
+    goal: text(),
+    painLimit: number('pain_limit'),
+    latexAllergy: flag('latex_allergy'),
+    bornOn: nullable(day('born_on')),
+    conditions: json(),
+    mountLimit_N: number('mount_limit_n'),
+    ranges: json(),
+    clearance: nullable(json()),
+  },
+});
+
+/** Which trainers of the studio see a person. */
+export interface PersonTrainerRow {
+  personId: string;
+  trainerId: string;
+  studioId: string;
+}
+
+export const PersonTrainerEntity = new EntitySchema<PersonTrainerRow>({
+  name: 'person_trainer',
+  columns: {
+    personId: { ...uuid('person_id'), primary: true },
+    trainerId: { ...uuid('trainer_id'), primary: true },
+    studioId,
+  },
+});

@@ -1,0 +1,128 @@
+import type { CompleteSetupDocument } from '@wiry-otter/contracts';
+import { bandsLaid, factsOfLaid, type Fault, knowBands, MODEL } from '@wiry-otter/core';
+import type { DataSource, EntityManager } from 'typeorm';
+import { readBands } from '../bands/band-store.js';
+import { AnchorEntity } from '../places/entities.js';
+import { SetupEntity, SetupVersionEntity, type SetupVersionRow } from './entities.js';
+import { StudioEntity } from '../studio/entities.js';
+import { readPersonOfStudio } from '../people/people-store.js';
+import { dayInZone } from '../../platform/days.js';
+import { scopeOf } from '../../platform/access/scope.js';
+import { assessSetup } from '../../platform/solving/assess-setup.js';
+import { isReady, storedCaution } from './assess.js';
+
+/** So many are renewed in one transaction. */
+const BATCH = 100;
+
+/**
+ * Computes the figures of every stored set-up anew that an older model computed, and keeps what
+ * that made of it beside them. Runs at the start: figures of two models are never listed together.
+ * Set-ups that stand get the cautions that the present rules find; what sessions used is told as it
+ * was. Several servers may start at once: rows are locked, and those of another are passed over.
+ */
+export async function renewFigures(database: DataSource): Promise<number> {
+  let renewed = 0;
+  for (;;) {
+    const done = await database.transaction(renewBatch);
+    if (done === 0) return renewed;
+    renewed += done;
+  }
+}
+
+async function renewBatch(manager: EntityManager): Promise<number> {
+  const rows = await manager
+    .createQueryBuilder(SetupVersionEntity, 'state')
+    .where("(state.figures->>'model')::int < :model", { model: MODEL })
+    .orderBy('state.setupId')
+    .addOrderBy('state.version')
+    .limit(BATCH)
+    .setLock('pessimistic_write')
+    .setOnLocked('skip_locked')
+    .getMany();
+  for (const row of rows) await manager.save(SetupVersionEntity, await renewed(manager, row));
+  return rows.length;
+}
+
+async function renewed(manager: EntityManager, row: SetupVersionRow): Promise<SetupVersionRow> {
+  const document = asPresentDocument(row.document);
+  const head = await manager.findOneByOrFail(SetupEntity, { id: row.setupId });
+  const studio = await manager.findOneByOrFail(StudioEntity, { id: row.studioId });
+  const scope = scopeOf(studio, { id: row.savedBy, name: '' }, new Date());
+  const ids = document.bands.map(({ id }) => id);
+  const bands = await readBands(manager, scope, bandsLaid(document));
+  const solved = assessSetup({
+    document,
+    bands: factsOfLaid(ids, knowBands(bands)),
+    person: await readPersonOfStudio(manager, scope, head.personId),
+    anchor:
+      row.anchorId === null ? null : await manager.findOneBy(AnchorEntity, { id: row.anchorId }),
+    today: dayInZone(scope.now, scope.zone),
+    eyesRule: scope.eyesRule,
+    unit: scope.forceUnit,
+  });
+  const earlierFigures = row.earlierFigures ?? row.figures;
+  if (!solved.ok) {
+    const cautions = [...row.cautions, notLaid(solved.faults)];
+    return {
+      ...row,
+      figures: { ...row.figures, model: MODEL },
+      earlierFigures,
+      cautions,
+      ready: false,
+    };
+  }
+  const { figures } = solved.value;
+  if (row.version !== head.version) return { ...row, document, figures, earlierFigures };
+  const cautions = solved.value.cautions.map((caution) => {
+    const before = row.cautions.find(({ rule }) => rule === caution.rule)?.seen;
+    const seen = caution.level === 'warn' && before !== undefined ? { seen: before } : {};
+    return { ...storedCaution(caution), ...seen };
+  });
+  return { ...row, document, figures, earlierFigures, cautions, ready: isReady(cautions) };
+}
+
+/** What cannot be laid any more keeps its old figures, and says so. */
+function notLaid(faults: readonly Fault[]): SetupVersionRow['cautions'][number] {
+  const why = faults
+    .map(({ found, expected }) => `${found}, where it takes ${expected}`)
+    .join('; ');
+  return {
+    rule: 'not-laid',
+    level: 'refuse',
+    text: `This cannot be laid as it was saved, and its figures are older than the present way to compute them (${why}). Set it up again.`,
+    figures: {},
+  };
+}
+
+/** Pairs under which a band is held fast. */
+const PINNING_PAIRS = [
+  ['soleL', 'soleR'],
+  ['toeL', 'toeR'],
+  ['kneeL', 'kneeR'],
+] as const;
+
+/** A document of model 1 as the present model reads it: what lay round the anchor holds material, feet hold the band. */
+function asPresentDocument(document: CompleteSetupDocument): CompleteSetupDocument {
+  return {
+    ...document,
+    runs: document.runs.map((run) => {
+      const route = document.exercise.routes?.find(({ path }) => path.join() === run.path.join());
+      const hitch_m = Math.max(0, (run.extra_m ?? 0) - (route?.extra_m ?? 0));
+      const pinned = PINNING_PAIRS.filter((pair) => areNeighbours(run.path, pair)).flat();
+      return {
+        ...run,
+        takeUp_m: (run.takeUp_m ?? 0) + hitch_m,
+        extra_m: (run.extra_m ?? 0) - hitch_m,
+        hitch_m: (run.hitch_m ?? 0) + hitch_m,
+        ...(pinned.length === 0 ? {} : { pinned }),
+      };
+    }),
+  };
+}
+
+function areNeighbours(path: readonly string[], [one, other]: readonly [string, string]): boolean {
+  return path.some((name, i) => {
+    const next = path[(i + 1) % path.length];
+    return (name === one && next === other) || (name === other && next === one);
+  });
+}

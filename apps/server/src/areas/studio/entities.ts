@@ -1,0 +1,62 @@
+import type { FinderPreferences } from '@wiry-otter/core';
+import { EntitySchema } from 'typeorm';
+import {
+  flag,
+  id,
+  integer,
+  json,
+  nullable,
+  studioId,
+  text,
+  version,
+} from '../../platform/database/columns.js';
+
+export interface StudioRow {
+  id: string;
+  name: string;
+  /** IANA zone in which the studio's days begin and end. */
+  zone: string;
+  forceUnit: 'N' | 'kgf' | 'lbf';
+  /** A band's inspection is due after this many days, or stretches beyond ×2. */
+  inspectionDays: number;
+  inspectionCycles: number;
+  /** A line of pull near the head is refused, not only warned of. */
+  eyesRule: boolean;
+  version: number;
+}
+
+export const StudioEntity = new EntitySchema<StudioRow>({
+  name: 'studio',
+  columns: {
+    id,
+    name: text(),
+    zone: text(),
+    forceUnit: text('force_unit'),
+    inspectionDays: { ...integer('inspection_days'), default: 30 },
+    inspectionCycles: { ...integer('inspection_cycles'), default: 1500 },
+    eyesRule: { ...flag('eyes_rule'), default: false },
+    version: { ...version, default: 1 },
+  },
+});
+
+export interface TrainerRow {
+  id: string;
+  studioId: string;
+  email: string;
+  name: string;
+  passwordHash: string;
+  /** Null where the trainer has not said. */
+  finderPreferences: FinderPreferences | null;
+}
+
+export const TrainerEntity = new EntitySchema<TrainerRow>({
+  name: 'trainer',
+  columns: {
+    id,
+    studioId,
+    email: text(),
+    name: text(),
+    passwordHash: text('password_hash'),
+    finderPreferences: nullable(json('finder_preferences')),
+  },
+});

@@ -1,0 +1,45 @@
+import { DEFAULT_INSPECTION_RULE } from '@wiry-otter/core';
+import type { FastifyInstance } from 'fastify';
+import fp from 'fastify-plugin';
+import { refuse } from '../problems/refusal.js';
+import { type Scope, scopeOf } from './scope.js';
+import { findSignedIn } from './sign-in-store.js';
+
+export const SIGN_IN_COOKIE = 'otter_sign_in';
+
+declare module 'fastify' {
+  interface FastifyContextConfig {
+    /** True for the few routes that answer without a session. */
+    open?: boolean;
+  }
+}
+
+const NOBODY: Scope = {
+  studioId: '',
+  trainerId: '',
+  trainerName: '',
+  zone: 'UTC',
+  inspectionRule: DEFAULT_INSPECTION_RULE,
+  forceUnit: 'N',
+  eyesRule: false,
+  now: new Date(0),
+};
+
+/** Every route asks for a session unless it says it is open. */
+export const signInPlugin = fp(
+  (app: FastifyInstance, _options, done) => {
+    app.decorateRequest('scope');
+    app.addHook('onRequest', async (request) => {
+      request.scope = NOBODY;
+      if (request.routeOptions.config.open === true) return;
+      const token = request.cookies[SIGN_IN_COOKIE];
+      const signedIn =
+        token === undefined ? undefined : await findSignedIn(app.database.manager, token);
+      if (signedIn === undefined) return refuse('signed-out');
+      const { trainer, studio } = signedIn;
+      request.scope = scopeOf(studio, trainer, new Date());
+    });
+    done();
+  },
+  { name: 'sign-in', fastify: '5.x', dependencies: ['@fastify/cookie'] },
+);
