@@ -143,6 +143,23 @@ export default tseslint.config(
     ),
   },
   {
+    files: ['apps/server/src/areas/**/*.ts'],
+    rules: {
+      // Every query of an area goes through the scope.
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "MemberExpression[property.name='manager']",
+          message: 'Areas ask through the ScopedManager, which carries the studio.',
+        },
+        {
+          selector: "ImportSpecifier[imported.name='EntityManager']",
+          message: 'Areas ask through the ScopedManager, which carries the studio.',
+        },
+      ],
+    },
+  },
+  {
     files: ['apps/web/**/*.html'],
     extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
   },

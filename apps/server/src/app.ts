@@ -16,10 +16,15 @@ import type { App } from './platform/app-context.js';
 import { webFiles } from './platform/web-files.js';
 import { problemsPlugin, validateWithZod } from './platform/problems/plugin.js';
 import { refuse } from './platform/problems/refusal.js';
+import type { RecordKeeper } from './platform/records/record-keeper.js';
+import { recordRoutes } from './platform/records/routes.js';
+import { scopedRequests, type ScopedRequestsOptions } from './platform/records/scoped-requests.js';
+import { stream } from './platform/records/stream.js';
 import type { Solver } from './platform/solving/solver.js';
 
 export interface AppOptions {
   readonly database: DataSource;
+  readonly keeper: RecordKeeper;
   /** Computes set-ups. */
   readonly solver: Solver;
   /** Folder of the built web application; nothing is served where there is none. */
@@ -62,21 +67,32 @@ export async function buildApp(options: AppOptions): Promise<App> {
     openapi: { info: { title: 'Wiry Otter', version: '0.1.0' } },
     transform: jsonSchemaTransform,
   });
-  const { plainHttp, gaugeUrl } = options;
-  await app.register(apiRoutes, { prefix: '/api', plainHttp, gaugeUrl });
+  const { keeper, plainHttp, gaugeUrl } = options;
+  await app.register(stream, { databaseUrl: databaseUrlOf(options.database) });
+  await app.register(apiRoutes, { prefix: '/api', keeper, plainHttp, gaugeUrl });
   await app.register(webFiles, { folder: options.webFolder });
   app.setNotFoundHandler({ preHandler: [] }, () => refuse('not-found'));
   return app;
 }
 
-async function apiRoutes(app: App, options: RouteOptions): Promise<void> {
+async function apiRoutes(
+  app: App,
+  { gaugeUrl, keeper, plainHttp }: RouteOptions & ScopedRequestsOptions,
+): Promise<void> {
   // The sign-in guards the API alone; the application's files are for everybody.
   await app.register(signInPlugin);
-  const { gaugeUrl, plainHttp } = options;
+  await app.register(scopedRequests, { keeper });
+  await app.register(recordRoutes);
   for (const routes of AREAS.flatMap((area) => area.routes)) {
     await app.register(routes, { gaugeUrl, plainHttp });
   }
   app.get('/openapi.json', { schema: { hide: true, response: { 200: z.unknown() } } }, () =>
     app.swagger(),
   );
+}
+
+function databaseUrlOf({ options }: DataSource): string {
+  const url = options.type === 'postgres' ? options.url : undefined;
+  if (url === undefined) throw new Error('the database was not opened by its URL');
+  return url;
 }

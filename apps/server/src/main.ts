@@ -1,10 +1,13 @@
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildApp } from './app.js';
+import { RECORD_SOURCES, RECOUNTS } from './areas/areas.js';
 import { openDatabase } from './open-database.js';
 import { loadDemo } from './demo/load-demo.js';
 import { readConfig } from './platform/config.js';
 import { renewFigures } from './areas/setups/renew-figures.js';
+import { ensureRecords, rebuildRecords } from './platform/records/rebuild-records.js';
+import { createRecordKeeper } from './platform/records/record-keeper.js';
 import { createSolverPool } from './platform/solving/solver.js';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
@@ -12,11 +15,14 @@ const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 async function start(): Promise<() => Promise<void>> {
   const config = readConfig(process.env);
   const database = await openDatabase(config.databaseUrl);
-  await renewFigures(database);
-  if (config.demo) await loadDemo(database, join(ROOT, 'demo'));
+  const keeper = createRecordKeeper(RECORD_SOURCES);
+  const renewed = await renewFigures(database, keeper);
+  await (renewed > 0 ? rebuildRecords : ensureRecords)(database, keeper, RECOUNTS);
+  if (config.demo) await loadDemo(database, keeper, join(ROOT, 'demo'));
   const solver = createSolverPool();
   const app = await buildApp({
     database,
+    keeper,
     solver,
     webFolder: join(ROOT, 'apps/web/dist/browser'),
     plainHttp: config.plainHttp,

@@ -3,24 +3,27 @@ import { DataSource } from 'typeorm';
 import { AREAS } from './areas/areas.js';
 import { MIGRATIONS } from './migrations/index.js';
 import { SignInEntity, SignInFailureEntity } from './platform/access/entities.js';
+import { ConfirmedWriteEntity } from './platform/records/entities.js';
+
+/** Waiting has an end: for a connection, for a lock, for an answer, ms. */
+const LIMITS = {
+  connectionTimeoutMillis: 3000,
+  lock_timeout: 2000,
+  statement_timeout: 5000,
+} as const;
 
 /**
  * Connects to PostgreSQL and brings the schema up to date; fails with the server's address
  * (never its password) where it cannot be reached or does not let us in.
  */
 export async function openDatabase(databaseUrl: string): Promise<DataSource> {
-  const source = new DataSource({
-    type: 'postgres',
-    url: databaseUrl,
-    entities: [SignInEntity, SignInFailureEntity, ...AREAS.flatMap(({ entities }) => entities)],
-    migrations: MIGRATIONS,
-    migrationsRun: true,
-    migrationsTransactionMode: 'all',
-    synchronize: false,
-    logging: ['error'],
-    extra: { max: 10 },
-  });
+  // A step of the schema may take as long as the tables are large.
+  const unlimited = sourceOf(databaseUrl, { max: 1 });
+  const source = sourceOf(databaseUrl, { max: 10, ...LIMITS });
   try {
+    await unlimited.initialize();
+    await unlimited.runMigrations({ transaction: 'all' });
+    await unlimited.destroy();
     return await source.initialize();
   } catch (error) {
     const { host, pathname } = new URL(databaseUrl);
@@ -29,4 +32,22 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
       cause: error,
     });
   }
+}
+
+function sourceOf(databaseUrl: string, pool: object): DataSource {
+  return new DataSource({
+    type: 'postgres',
+    url: databaseUrl,
+    entities: [
+      SignInEntity,
+      SignInFailureEntity,
+      ConfirmedWriteEntity,
+      ...AREAS.flatMap(({ entities }) => entities),
+    ],
+    migrations: MIGRATIONS,
+    migrationsTransactionMode: 'all',
+    synchronize: false,
+    logging: ['error'],
+    extra: pool,
+  });
 }

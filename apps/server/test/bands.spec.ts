@@ -11,6 +11,7 @@ import {
   readingsOf,
 } from './support/inputs.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';
+import { bandOf, bandsOf } from './support/records.js';
 
 describe('bands', () => {
   let studio: TestStudio;
@@ -23,7 +24,7 @@ describe('bands', () => {
     (await studio.mika.put<BandRecord>(`/bands/${uuidv7()}`, newBandInput())).body;
 
   it('come with the demo: eleven, of mixed kinds', async () => {
-    const { body } = await studio.mika.get<BandRecord[]>('/bands');
+    const body = await bandsOf(studio.mika);
     expect(body.filter(({ stock }) => stock === 'band').length).toBe(11);
     expect(body.filter(({ stock }) => stock === 'roll').length).toBe(1);
     expect(new Set(body.map(({ kind }) => kind)).size).toBeGreaterThanOrEqual(4);
@@ -128,14 +129,15 @@ describe('bands', () => {
       `${second}/readings/${uuidv7()}`,
       reading(1.56, 60),
     );
-    const pull = (record: BandRecord): number =>
-      knowBand(record).calibration?.law.c1_N ?? Number.NaN;
+    const pull = async ({ id }: BandRecord): Promise<number> =>
+      knowBand(await bandOf(studio.mika, id)).calibration?.law.c1_N ?? Number.NaN;
+    const before = await pull(later.body);
     const chosen = await studio.mika.put<BandRecord>(`/bands/${band.id}/law`, {
       version: later.body.version,
       measurementId: first.id,
     });
     expect(chosen.status).toBe(200);
-    expect(pull(chosen.body)).toBeGreaterThan(pull(later.body));
+    expect(await pull(chosen.body)).toBeGreaterThan(before);
     const unknown = await studio.mika.put(`/bands/${band.id}/law`, {
       version: chosen.body.version,
       measurementId: uuidv7(),
@@ -144,7 +146,7 @@ describe('bands', () => {
   });
 
   it('are cut from a roll, which gets shorter and gives them its law', async () => {
-    const bands = (await studio.mika.get<BandRecord[]>('/bands')).body;
+    const bands = await bandsOf(studio.mika);
     const roll = bands.find(({ stock }) => stock === 'roll');
     if (roll === undefined) throw new Error('no roll in the demo');
     const cut = {
@@ -160,12 +162,14 @@ describe('bands', () => {
     expect(piece.body).toEqual(
       jasmine.objectContaining({ cutFrom: roll.id, flatLength_m: 1.2, stock: 'band' }),
     );
-    const left = (await studio.mika.get<BandRecord>(`/bands/${roll.id}`)).body;
+    const left = await bandOf(studio.mika, roll.id);
     expect(left.flatLength_m).toBeCloseTo(roll.flatLength_m - 1.2, 9);
-    expect(knowBand(piece.body, left).calibration?.law).toEqual(knowBand(left).calibration?.law);
+    expect(knowBand(await bandOf(studio.mika, piece.body.id), left).calibration?.law).toEqual(
+      knowBand(left).calibration?.law,
+    );
     // Sent twice it is cut once; more than is left is refused.
     await studio.mika.post(`/bands/${roll.id}/cut`, cut);
-    const same = (await studio.mika.get<BandRecord>(`/bands/${roll.id}`)).body;
+    const same = await bandOf(studio.mika, roll.id);
     expect(same.flatLength_m).toBe(left.flatLength_m);
     const long = await studio.mika.post<ProblemDocument>(`/bands/${roll.id}/cut`, {
       ...cut,
@@ -180,8 +184,7 @@ describe('bands', () => {
 
   it('leave the rail and come back', async () => {
     const band = await newBand();
-    const ids = async (): Promise<string[]> =>
-      (await studio.mika.get<BandRecord[]>('/bands')).body.map(({ id }) => id);
+    const ids = async (): Promise<string[]> => (await bandsOf(studio.mika)).map(({ id }) => id);
     await studio.mika.delete(`/bands/${band.id}`);
     expect(await ids()).not.toContain(band.id);
     await studio.mika.post(`/bands/${band.id}/restore`);

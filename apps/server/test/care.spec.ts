@@ -1,4 +1,5 @@
-import type { BandRecord, PersonRecord, ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
+import type { BandToday } from '@wiry-otter/contracts';
+import type { BandRecord, ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import {
   BAND,
@@ -12,6 +13,7 @@ import {
   startedSession,
 } from './support/inputs.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';
+import { bandOf, bandsOf, recordsOf } from './support/records.js';
 
 describe('care of bands', () => {
   let studio: TestStudio;
@@ -20,8 +22,8 @@ describe('care of bands', () => {
   });
   afterEach(() => studio.close());
 
-  const bandNamed = async (name: string): Promise<BandRecord> => {
-    const bands = (await studio.mika.get<BandRecord[]>('/bands')).body;
+  const bandNamed = async (name: string): Promise<BandToday> => {
+    const bands = await bandsOf(studio.mika);
     const found = bands.find((band) => band.name === name);
     if (found === undefined) throw new Error(`no ${name} in the demo`);
     return found;
@@ -43,7 +45,7 @@ describe('care of bands', () => {
     const saved = (await studio.mika.put<typeof setup>(`/setups/${id}`, far)).body;
     expect(saved.figures.peakStretch).toBeGreaterThan(2);
     const cyclesOf = async (): Promise<number> =>
-      (await studio.mika.get<BandRecord>(`/bands/${bandId}`)).body.copies[0]?.cycles.total ?? NaN;
+      (await bandOf(studio.mika, bandId)).copies[0]?.cycles.total ?? NaN;
     const before = await cyclesOf();
     const session = await startedSession(studio.mika, saved);
     const set = `/sessions/${session.id}/sets/${uuidv7()}`;
@@ -95,7 +97,7 @@ describe('care of bands', () => {
     expect(saved.figures.peakStretch).toBeGreaterThan(2);
     const session = await startedSession(mika, saved);
     await mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(11));
-    const worn = (await mika.get<BandRecord>(`/bands/${band.id}`)).body.copies;
+    const worn = (await bandOf(mika, band.id)).copies;
     expect(worn.map(({ cycles }) => cycles.total)).toEqual([11, 11]);
   });
 
@@ -106,7 +108,7 @@ describe('care of bands', () => {
     const watched = (await walk({ edges: 'watch', surface: 'good' })).body;
     expect(watched.state).toBe('watch');
     expect(watched.copies[0]?.stateReason).toBe('edges: watch');
-    expect(watched.copies[0]?.inspectionDue).toBeFalse();
+    expect((await bandOf(studio.mika, band.id)).copies[0]?.inspectionDue).toBeFalse();
     const passed = (await walk({ edges: 'good', surface: 'good' })).body;
     expect(passed.state).toBe('inUse');
     const failed = (await walk({ edges: 'bad', surface: 'good' })).body;
@@ -127,13 +129,15 @@ describe('care of bands', () => {
 
   it('is due after the studio’s days', async () => {
     const { band } = await measuredBand(studio.mika);
-    expect(band.copies[0]?.inspectionDue).toBeFalse();
+    const isDue = async (): Promise<boolean | undefined> =>
+      (await bandOf(studio.mika, band.id)).copies[0]?.inspectionDue;
+    expect(await isDue()).toBeFalse();
     const monthsAgo = new Date(Date.now() - 40 * 24 * 3600 * 1000);
     const what = { kind: 'inspected' as const, findings: { edges: 'good' as const }, note: '' };
-    expect((await happen(studio.mika, band, what, monthsAgo)).body.copies[0]?.inspectionDue).toBe(
-      true,
-    );
-    expect((await happen(studio.mika, band, what)).body.copies[0]?.inspectionDue).toBeFalse();
+    await happen(studio.mika, band, what, monthsAgo);
+    expect(await isDue()).toBeTrue();
+    await happen(studio.mika, band, what);
+    expect(await isDue()).toBeFalse();
   });
 
   it('notes an event sent twice once', async () => {
@@ -151,13 +155,20 @@ describe('care of bands', () => {
 
   it('sends a copy to a person or place of one’s own, and to nobody else’s', async () => {
     const { band } = await measuredBand(studio.mika);
-    const people = (await studio.mika.get<PersonRecord[]>('/people')).body;
+    const people = await recordsOf(studio.mika, 'person');
     const personId = people[0]?.id ?? '';
     const moved = await happen(studio.mika, band, {
       kind: 'moved',
       holder: { at: 'person', personId },
     });
-    expect(moved.body.copies[0]?.holder).toEqual({ at: 'person', personId });
+    // The record tells everybody that it is away; at whose home is told to that person's trainers.
+    expect(moved.body.copies[0]?.holder).toEqual({ at: 'person', personId: null });
+    expect(JSON.stringify(moved.body)).not.toContain(personId);
+    const today = await bandOf(studio.mika, band.id);
+    expect(today.copies[0]?.holder).toEqual({ at: 'person', personId });
+    expect(today.events.at(-1)?.what).toEqual(
+      jasmine.objectContaining({ holder: { at: 'person', personId } }),
+    );
     const lost = await happen(studio.mika, band, {
       kind: 'moved',
       holder: { at: 'person', personId: uuidv7() },
@@ -176,7 +187,7 @@ describe('care of bands', () => {
 
   it('warns of a band that went soft in the demo, and refuses latex to the allergic', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
-    const people = (await studio.mika.get<PersonRecord[]>('/people')).body;
+    const people = await recordsOf(studio.mika, 'person');
     const allergic = people.find(({ latexAllergy }) => latexAllergy);
     const mooring = await bandNamed('Old Mooring');
     const input = inputOf(setup, 0);

@@ -2,7 +2,7 @@ import { findExercise } from '@wiry-otter/catalogue';
 import { v7 as uuidv7 } from 'uuid';
 import { PROBLEMS } from '../src/platform/problems/catalogue.js';
 import { demoSetup } from './support/inputs.js';
-import { count, takeBack } from './support/migrations.js';
+import { bringUp, count, takeBack } from './support/migrations.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';
 
 describe('database', () => {
@@ -28,6 +28,7 @@ describe('database', () => {
          WHERE c.table_name = t.table_name AND c.column_name = 'studio_id')`,
     );
     expect(rows.map(({ name }) => name).sort()).toEqual([
+      'feed_epoch',
       'migrations',
       'sign_in_failure',
       'studio',
@@ -36,7 +37,7 @@ describe('database', () => {
 
   it('can be taken back and brought up again', async () => {
     await takeBack(studio.database, 'FirstSlice');
-    await studio.database.runMigrations();
+    await bringUp(studio.database);
     expect(await count(studio.database, 'band')).toBe('0');
   });
 
@@ -46,7 +47,7 @@ describe('database', () => {
     const before = await works();
     await takeBack(studio.database, 'NetPull');
     expect(await count(studio.database, "prescription WHERE reps ? 'from'")).not.toBe('0');
-    await studio.database.runMigrations();
+    await bringUp(studio.database);
     expect(await works()).toEqual(before);
   });
 
@@ -63,7 +64,7 @@ describe('database', () => {
     const inOld = (what: string) => count(studio.database, `${what} ? 'stance'`);
     expect(await inOld('own_exercise WHERE document')).toBe('1');
     expect(await inOld("setup_version WHERE document->'exercise'")).not.toBe('0');
-    await studio.database.runMigrations();
+    await bringUp(studio.database);
     expect(await exercises()).toEqual(before);
   });
 
@@ -72,7 +73,7 @@ describe('database', () => {
     expect(saved.figures.meanStd).toBeGreaterThan(0);
     await takeBack(studio.database, 'HowSureTheMeanIs');
     expect(await count(studio.database, "setup_version WHERE figures ? 'meanStd'")).toBe('0');
-    await studio.database.runMigrations();
+    await bringUp(studio.database);
     const again = await demoSetup(studio.mika, 'Tobias Quill');
     expect(again.figures).toEqual({ ...saved.figures, model: 1, meanStd: null });
   });
@@ -82,7 +83,7 @@ describe('database', () => {
     await takeBack(studio.database, 'KnowTheBands');
     expect(await count(studio.database, "band WHERE state = 'watch'")).toBe('1');
     expect(await count(studio.database, 'band_reading')).toBe(readings);
-    await studio.database.runMigrations();
+    await bringUp(studio.database);
     expect(await count(studio.database, "band_copy WHERE state = 'watch'")).toBe('1');
     expect(await count(studio.database, 'band_copy')).toBe('12');
     // Old Mooring was measured on two days, three bands never.

@@ -1,6 +1,7 @@
-import type { BandRecord, ImportPlan, ProblemDocument, StudioRecord } from '@wiry-otter/contracts';
+import type { BandToday, ImportPlan, ProblemDocument, StudioRecord } from '@wiry-otter/contracts';
 import { knowBand, POUND_FORCE_N } from '@wiry-otter/core';
 import { openTestStudio, signIn, type TestStudio } from './support/studio.js';
+import { bandsOf, recordsOf } from './support/records.js';
 
 describe('bands in and out', () => {
   let studio: TestStudio;
@@ -35,9 +36,8 @@ describe('bands in and out', () => {
     return file;
   }
 
-  const bands = async (): Promise<BandRecord[]> =>
-    (await studio.mika.get<BandRecord[]>('/bands')).body;
-  const named = async (name: string): Promise<BandRecord> => {
+  const bands = async (): Promise<BandToday[]> => await bandsOf(studio.mika);
+  const named = async (name: string): Promise<BandToday> => {
     const found = (await bands()).find((band) => band.name === name);
     if (found === undefined) throw new Error(`no ${name}`);
     return found;
@@ -70,8 +70,8 @@ describe('bands in and out', () => {
   });
 
   it('are said back in what the studio writes pulls in', async () => {
-    const { body } = await studio.mika.get<StudioRecord>('/studio');
-    const { version, inspectionDays, inspectionCycles, eyesRule } = body;
+    const [rulesNow] = await recordsOf(studio.mika, 'studio');
+    const { version, inspectionDays, inspectionCycles, eyesRule } = rulesNow as StudioRecord;
     const rules = { version, forceUnit: 'kgf', inspectionDays, inspectionCycles, eyesRule };
     expect((await studio.mika.put('/studio/rules', rules)).status).toBe(200);
     const file =
@@ -167,10 +167,10 @@ describe('bands in and out', () => {
     const plan = (await send(documents.body, { type: 'application/json' })).body;
     expect(plan.counts).toEqual({ add: 12, change: 0, same: 0, refuse: 0 });
     await send(documents.body, { type: 'application/json', save: plan.digest });
-    const theirs = (await stranger.get<BandRecord[]>('/bands')).body;
+    const theirs = await bandsOf(stranger);
     expect(theirs.length).toBe(12);
-    const ours = (await studio.mika.get<BandRecord[]>('/bands')).body;
-    const law = (list: BandRecord[], name: string) => {
+    const ours = await bandsOf(studio.mika);
+    const law = (list: BandToday[], name: string) => {
       const band = list.find((entry) => entry.name === name);
       return band === undefined ? undefined : knowBand(band).calibration?.law;
     };

@@ -2,6 +2,7 @@ import { findExercise } from '@wiry-otter/catalogue';
 import type { ExerciseDocument, OwnExerciseRecord, ProblemDocument } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { openTestStudio, type TestStudio } from './support/studio.js';
+import { recordsOf } from './support/records.js';
 
 const ROW = findExercise('standing-row');
 if (ROW === undefined) throw new Error('no row');
@@ -16,8 +17,7 @@ describe('exercises of one’s own', () => {
 
   const put = (id: string, document: unknown, version = 0) =>
     studio.mika.put<OwnExerciseRecord & ProblemDocument>(`/exercises/${id}`, { version, document });
-  const list = async (): Promise<OwnExerciseRecord[]> =>
-    (await studio.mika.get<OwnExerciseRecord[]>('/exercises')).body;
+  const list = async (): Promise<OwnExerciseRecord[]> => await recordsOf(studio.mika, 'exercise');
 
   it('are kept, changed from the version on record, put away and taken back', async () => {
     const id = uuidv7();
@@ -34,7 +34,7 @@ describe('exercises of one’s own', () => {
   it('are the studio’s alone', async () => {
     const id = uuidv7();
     await put(id, COPY);
-    expect((await studio.stranger.get<unknown[]>('/exercises')).body).toEqual([]);
+    expect(await recordsOf(studio.stranger, 'exercise')).toEqual([]);
     const theirs = await studio.stranger.put(`/exercises/${id}`, { version: 1, document: COPY });
     expect(theirs.status).toBe(404);
     expect((await studio.stranger.delete(`/exercises/${id}`)).status).toBe(404);

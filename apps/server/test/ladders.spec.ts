@@ -1,9 +1,7 @@
 import type {
-  BandRecord,
   DecisionRecord,
   LadderInput,
   LadderRecord,
-  PersonRecord,
   PrescriptionRecord,
   ProblemDocument,
   SessionRecord,
@@ -20,6 +18,7 @@ import {
   startedSession,
 } from './support/inputs.js';
 import { type Client, openTestStudio, type TestStudio } from './support/studio.js';
+import { bandOf, bandsOf, decisionOf, recordsOf } from './support/records.js';
 
 type RungInput = LadderInput['rungs'][number];
 
@@ -43,10 +42,10 @@ function rungAt(setup: SetupRecord, farther_m: number, part: Partial<RungInput> 
 
 /** What a ladder of the set-up would be made from today. */
 async function basisOf(client: Client, setup: SetupRecord): Promise<LadderInput['basis']> {
-  const people = (await client.get<PersonRecord[]>('/people')).body;
+  const people = await recordsOf(client, 'person');
   const person = people.find(({ id }) => id === setup.personId);
   if (person === undefined) throw new Error('nobody');
-  const bands = knowBands((await client.get<BandRecord[]>('/bands')).body);
+  const bands = knowBands(await bandsOf(client));
   const { anchorId, document, personId, placeId } = setup;
   const { exercise } = document;
   const kit = kitFor(bands, { ...person, personId, placeId, exercise });
@@ -91,7 +90,7 @@ describe('ladders', () => {
   const keep = (id: string, input: LadderInput) =>
     studio.mika.put<LadderRecord>(`/ladders/${id}`, input);
   const inForce = async (): Promise<PrescriptionRecord | undefined> =>
-    (await studio.mika.get<PrescriptionRecord[]>('/prescriptions')).body.find(
+    (await recordsOf(studio.mika, 'prescription')).find(
       ({ exerciseId, personId }) => personId === setup.personId && exerciseId === setup.exerciseId,
     );
 
@@ -101,7 +100,7 @@ describe('ladders', () => {
     for (let set = 0; set < 3; set++) {
       await mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(reps));
     }
-    const finish = { version: 1, redFlag: false };
+    const finish = { redFlag: false };
     return (await mika.post<SessionRecord>(`/sessions/${session.id}/finish`, finish)).body;
   }
 
@@ -116,7 +115,7 @@ describe('ladders', () => {
     expect((await keep(id, ladderOf(setup, rungs))).status).toBe(409);
     const next = await keep(id, ladderOf(setup, rungs.slice(1), 1));
     expect(next.body.version).toBe(2);
-    const all = (await studio.mika.get<LadderRecord[]>('/ladders')).body;
+    const all = await recordsOf(studio.mika, 'ladder');
     expect(all.map((one) => [one.id, one.rungs.length])).toEqual([[id, 2]]);
   });
 
@@ -127,7 +126,7 @@ describe('ladders', () => {
     const { body, status } = await studio.mika.put<ProblemDocument>(`/ladders/${uuidv7()}`, input);
     expect([status, body.code]).toEqual([409, 'ladder-kept']);
     await studio.mika.delete(`/ladders/${first}`);
-    expect((await studio.mika.get<LadderRecord[]>('/ladders')).body).toEqual([]);
+    expect(await recordsOf(studio.mika, 'ladder')).toEqual([]);
     const second = uuidv7();
     expect((await keep(second, input)).status).toBe(200);
     expect((await studio.mika.post(`/ladders/${first}/restore`)).status).toBe(409);
@@ -137,14 +136,14 @@ describe('ladders', () => {
     const id = uuidv7();
     await keep(id, ladderOf(setup, [rungAt(setup, 0)]));
     const { stranger } = studio;
-    expect((await stranger.get<LadderRecord[]>('/ladders')).body).toEqual([]);
+    expect(await recordsOf(stranger, 'ladder')).toEqual([]);
     expect((await stranger.delete(`/ladders/${id}`)).status).toBe(404);
     const other = await stranger.put(`/ladders/${id}`, ladderOf(setup, [rungAt(setup, 0)], 1));
     expect(other.status).toBe(404);
   });
 
   it('refuse a retired band and a rung that is no set-up, by their path', async () => {
-    const [band] = (await studio.mika.get<BandRecord[]>('/bands')).body;
+    const [band] = await bandsOf(studio.mika);
     const rung = rungAt(setup, 0);
     const [laid] = rung.document.bands;
     if (band === undefined || laid === undefined) throw new Error('no band');
@@ -166,18 +165,17 @@ describe('ladders', () => {
     await keep(uuidv7(), { ...ladderOf(setup, rungs), basis: await basisOf(mika, setup) });
     // After a long break the first session decides for less, whatever was done.
     await trained(19);
-    const { decision } = await trained(19);
-    if (decision === null) throw new Error('no decision');
+    const decision = await decisionOf(studio.mika, await trained(19));
     expect(decision.decision.code).toBe('heavier');
     expect(decision.ladder.length).toBe(3);
     const rules = decision.decision.reasons.map(({ rule }) => rule);
     // The step is wider than the ladder's own: the gap is named, with its size.
     expect(rules).toContain('ladder.gap');
     expect(rules.at(-1)).toBe('ladder.source');
-    expect((await mika.get(`/setups/${heavier.setupId}`)).status).toBe(404);
+    expect((await mika.get(`/records/setup/${heavier.setupId}`)).status).toBe(404);
     await mika.post<DecisionRecord>(`/decisions/${decision.id}/accept`);
     expect((await inForce())?.setupIds[0]).toBe(heavier.setupId);
-    const made = (await mika.get<SetupRecord>(`/setups/${heavier.setupId}`)).body;
+    const made = (await mika.get<SetupRecord>(`/records/setup/${heavier.setupId}`)).body;
     expect(made.title).toBe(heavier.title);
   });
 
@@ -218,15 +216,14 @@ describe('ladders', () => {
     await keep(id, { ...ladderOf(setup, [locked, used]), basis });
     await prescribed(mika, setup);
     const untouched = await trained(12);
-    const rulesOf = ({ decision }: SessionRecord): string[] =>
-      decision?.decision.reasons.map(({ rule }) => rule) ?? [];
-    expect(rulesOf(untouched)).not.toContain('ladder.anew');
+    const { decision: first } = await decisionOf(mika, untouched);
+    expect(first.reasons.map(({ rule }) => rule)).not.toContain('ladder.anew');
     const standing = async (): Promise<LadderRecord | undefined> =>
-      (await mika.get<LadderRecord[]>('/ladders')).body.find((one) => one.id === id);
+      (await recordsOf(mika, 'ladder')).find((one) => one.id === id);
     expect((await standing())?.version).toBe(1);
 
     const [laid] = setup.document.bands;
-    const band = (await mika.get<BandRecord>(`/bands/${laid?.id}`)).body;
+    const band = await bandOf(mika, laid?.id);
     const path = `/bands/${band.id}/measurements/${uuidv7()}`;
     const measured = measurementOf(band.copies[0]?.id ?? '');
     await mika.put(path, measured);
@@ -238,8 +235,8 @@ describe('ladders', () => {
       await mika.put(`${path}/readings/${uuidv7()}`, reading(length_m, force_N));
     }
     await mika.put(path, { ...measured, finishedAt: '2026-11-20T09:10:00Z' });
-    const { decision } = await trained(12);
-    const anew = decision?.decision.reasons.find(({ rule }) => rule === 'ladder.anew');
+    const decision = await decisionOf(studio.mika, await trained(12));
+    const anew = decision.decision.reasons.find(({ rule }) => rule === 'ladder.anew');
     expect(anew?.text).toContain(`made anew: ${band.name} measured again.`);
     const ladder = await standing();
     expect(ladder?.version).toBe(2);
@@ -269,8 +266,8 @@ describe('ladders', () => {
       target: { metric: 'mean', from: 4000, to: 5000, step: 0.1 },
       basis: moved,
     });
-    const { decision } = await trained(12);
-    const anew = decision?.decision.reasons.find(({ rule }) => rule === 'ladder.anew');
+    const decision = await decisionOf(studio.mika, await trained(12));
+    const anew = decision.decision.reasons.find(({ rule }) => rule === 'ladder.anew');
     expect(anew?.text).toContain('as it was kept, though since then: another anchor, or height.');
   });
 
@@ -287,11 +284,11 @@ describe('ladders', () => {
       })),
     };
     await keep(id, { ...ladderOf(setup, [used]), source: 'hand', basis: heavier });
-    const { decision } = await trained(12);
-    const reasons = decision?.decision.reasons ?? [];
+    const decision = await decisionOf(studio.mika, await trained(12));
+    const reasons = decision.decision.reasons ?? [];
     expect(reasons.find(({ rule }) => rule === 'ladder.anew')?.text).toContain('measured again');
     expect(reasons.at(-1)?.text).toContain('by hand');
-    const [ladder] = (await mika.get<LadderRecord[]>('/ladders')).body;
+    const [ladder] = await recordsOf(mika, 'ladder');
     expect([ladder?.version, ladder?.source]).toEqual([2, 'hand']);
     expect(ladder?.rungs.map(({ setupId, title }) => [setupId, title])).toEqual([
       [setup.id, 'By the bulkhead'],

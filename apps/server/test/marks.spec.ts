@@ -162,7 +162,7 @@ describe('linked set-ups', () => {
       runs: [{ band, path: ['anchor', 'link1', 'gripL', 'gripR'] }],
     }));
     expect(status).withContext(JSON.stringify(body)).toBe(200);
-    const read = await studio.mika.get<SetupRecord>(`/setups/${body.id}`);
+    const read = await studio.mika.get<SetupRecord>(`/records/setup/${body.id}`);
     expect(read.body.document.links).toEqual({ link1: [1, 1.2, 0] });
     expect(read.body.document.side).toBe('left');
   });

@@ -1,16 +1,10 @@
-import type {
-  Account,
-  PersonRecord,
-  PlaceRecord,
-  ProblemDocument,
-  SessionRecord,
-} from '@wiry-otter/contracts';
+import type { Account, PersonRecord, PlaceRecord, ProblemDocument } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { hashPassword } from '../src/areas/account/passwords.js';
-import { StudioEntity, TrainerEntity } from '../src/areas/studio/entities.js';
+import { StudioEntity } from '../src/areas/studio/entities.js';
 import { dayInZone } from '../src/platform/days.js';
 import { demoSetup } from './support/inputs.js';
-import { openTestStudio, signIn, type TestStudio } from './support/studio.js';
+import { addTrainer, openTestStudio, signIn, type TestStudio } from './support/studio.js';
+import { bandsOf, recordsOf, sessionsOf } from './support/records.js';
 
 describe('people and places', () => {
   let studio: TestStudio;
@@ -20,36 +14,36 @@ describe('people and places', () => {
   afterEach(() => studio.close());
 
   it('come with the demo: four people, three places with anchors', async () => {
-    const people = (await studio.mika.get<PersonRecord[]>('/people')).body;
-    expect(people.map(({ name }) => name)).toEqual([
+    const people = await recordsOf(studio.mika, 'person');
+    expect(people.map(({ name }) => name).sort()).toEqual([
       'Odile Brandt',
       'Runa Halvard',
       'Tobias Quill',
       'Ylva Marsh',
     ]);
-    const places = (await studio.mika.get<PlaceRecord[]>('/places')).body;
+    const places = await recordsOf(studio.mika, 'place');
     expect(places.length).toBe(3);
     for (const { anchors } of places) expect(anchors.length).toBeGreaterThan(1);
   });
 
   it('keep the clearance of the demo ahead of its last session', async () => {
-    const people = (await studio.mika.get<PersonRecord[]>('/people')).body;
+    const people = await recordsOf(studio.mika, 'person');
     const cleared = people.find(({ clearance }) => clearance !== null);
     expect(cleared?.goal).toBe('rehab');
     expect((cleared?.clearance?.until ?? '') > dayInZone(new Date(), 'UTC')).toBeTrue();
   });
 
   it('know since when each exercise is trained, from the log', async () => {
-    const people = (await studio.mika.get<PersonRecord[]>('/people')).body;
+    const people = await recordsOf(studio.mika, 'person');
     const tobias = people.find(({ name }) => name === 'Tobias Quill');
-    const sessions = (await studio.mika.get<SessionRecord[]>('/sessions')).body;
+    const sessions = await sessionsOf(studio.mika);
     const days = sessions
       .filter(({ personId }) => personId === tobias?.id)
       .map(({ startedAt }) => dayInZone(new Date(startedAt), 'Europe/Amsterdam'))
       .sort();
     expect(tobias?.trainedSince).toEqual({ 'standing-row': days[0] ?? '' });
     expect(people.find(({ name }) => name === 'Runa Halvard')?.trainedSince).toEqual({});
-    const one = await studio.mika.get<PersonRecord>(`/people/${tobias?.id}`);
+    const one = await studio.mika.get<PersonRecord>(`/records/person/${tobias?.id}`);
     expect(one.body).toEqual(jasmine.objectContaining({ trainedSince: tobias?.trainedSince }));
   });
 
@@ -57,26 +51,24 @@ describe('people and places', () => {
     const [first] = await studio.database.manager.find(StudioEntity, {
       where: { name: 'Towpath Training' },
     });
-    await studio.database.manager.insert(TrainerEntity, {
-      id: uuidv7(),
-      studioId: first?.id ?? '',
+    await addTrainer(studio.database, first?.id ?? '', {
       email: 'colleague@canalside.example',
       name: 'A colleague',
-      passwordHash: await hashPassword('tiller'),
+      password: 'tiller',
     });
     const colleague = await signIn(studio.app, 'colleague@canalside.example', 'tiller');
     const setup = await demoSetup(studio.mika, 'Odile Brandt');
-    expect((await colleague.get<Account>('/account')).body.studio.name).toBe('Towpath Training');
-    expect((await colleague.get<unknown[]>('/bands')).body.length).toBe(12);
-    expect((await colleague.get<unknown[]>('/people')).body).toEqual([]);
-    for (const path of [`/people/${setup.personId}`, `/setups/${setup.id}`]) {
+    expect((await colleague.get<Account>('/account')).body.studioId).toBe(first?.id ?? '');
+    expect((await bandsOf(colleague)).length).toBe(12);
+    expect(await recordsOf(colleague, 'person')).toEqual([]);
+    for (const path of [`/records/person/${setup.personId}`, `/records/setup/${setup.id}`]) {
       expect((await colleague.get(path)).status)
         .withContext(path)
         .toBe(404);
     }
-    for (const path of ['/setups', '/sessions', '/prescriptions', '/decisions']) {
-      expect((await colleague.get<unknown[]>(path)).body)
-        .withContext(path)
+    for (const kind of ['setup', 'session', 'prescription', 'decision', 'bandMove'] as const) {
+      expect(await recordsOf(colleague, kind))
+        .withContext(kind)
         .toEqual([]);
     }
   });
@@ -84,7 +76,7 @@ describe('people and places', () => {
   it('change with their anchors; one left out is put away, its set-ups stay', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const placeOf = async (): Promise<PlaceRecord | undefined> =>
-      (await studio.mika.get<PlaceRecord[]>('/places')).body.find(({ id }) => id === setup.placeId);
+      (await recordsOf(studio.mika, 'place')).find(({ id }) => id === setup.placeId);
     const before = await placeOf();
     if (before === undefined) return fail('no place');
     const { id, ...fields } = before;
@@ -106,7 +98,7 @@ describe('people and places', () => {
     expect(after?.version).toBe(before.version + 1);
     expect(after?.anchors.map(({ name }) => name)).toContain('Net rack');
     expect(after?.anchors.map(({ name }) => name)).not.toContain(gone?.name ?? '');
-    expect((await studio.mika.get(`/setups/${setup.id}`)).status).toBe(200);
+    expect((await studio.mika.get(`/records/setup/${setup.id}`)).status).toBe(200);
     expect((await studio.mika.put(`/places/${id}`, input)).status).toBe(409);
     const stranger = { ...input, version: 2 };
     expect((await studio.stranger.put(`/places/${id}`, stranger)).status).toBe(404);

@@ -2,7 +2,8 @@ import type { DecisionRecord, SessionRecord, SetupRecord } from '@wiry-otter/con
 import { MODEL } from '@wiry-otter/core';
 import { readFileSync } from 'node:fs';
 import { renewFigures } from '../src/areas/setups/renew-figures.js';
-import { openDumpedStudio, type TestStudio } from './support/studio.js';
+import { KEEPER, openDumpedStudio, type TestStudio } from './support/studio.js';
+import { recordsOf, sessionsOf } from './support/records.js';
 
 /** A database as it stood before the net pull: 26 saved states of set-ups, 26 sessions, 25 decisions. */
 const BEFORE_NET_PULL = readFileSync(
@@ -16,8 +17,8 @@ describe('a database of the model before', () => {
   let sessions: readonly SessionRecord[];
   beforeAll(async () => {
     studio = await openDumpedStudio(BEFORE_NET_PULL);
-    setups = (await studio.mika.get<SetupRecord[]>('/setups')).body;
-    sessions = (await studio.mika.get<SessionRecord[]>('/sessions')).body;
+    setups = await recordsOf(studio.mika, 'setup');
+    sessions = await sessionsOf(studio.mika);
   });
   afterAll(() => studio.close());
 
@@ -82,7 +83,7 @@ describe('a database of the model before', () => {
   });
 
   it('leaves decisions as they were made, and what was done as it was', async () => {
-    const decisions = sessions.flatMap(({ decision }) => decision ?? []);
+    const decisions = await recordsOf(studio.mika, 'decision');
     const kept = await studio.database.query<DecisionRecord[]>(
       'SELECT id, ladder, decision, review FROM decision',
     );
@@ -95,7 +96,7 @@ describe('a database of the model before', () => {
   });
 
   it('finds nothing left to renew, whoever looks again', async () => {
-    expect(await renewFigures(studio.database)).toBe(0);
+    expect(await renewFigures(studio.database, KEEPER)).toBe(0);
   });
 
   it('cannot mislead: a set-up that is refused now is not ready, a warning seen to stays so', () => {

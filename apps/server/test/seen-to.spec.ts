@@ -4,7 +4,7 @@ import { hashPassword } from '../src/areas/account/passwords.js';
 import { PersonTrainerEntity } from '../src/areas/people/entities.js';
 import { TrainerEntity } from '../src/areas/studio/entities.js';
 import { demoSetup, inputOf } from './support/inputs.js';
-import { takeBack } from './support/migrations.js';
+import { bringUp, takeBack } from './support/migrations.js';
 import { type Client, openTestStudio, signIn, type TestStudio } from './support/studio.js';
 
 const WARNINGS = ['face-line', 'let-go', 'slack-start', 'stretch-high', 'door-side'];
@@ -105,7 +105,7 @@ describe('who saw to a warning', () => {
     const seenTo = setup.cautions.filter(({ seen }) => seen !== undefined);
     expect(acknowledged).toEqual(seenTo.map(({ rule }) => rule));
     expect(cautions.some(({ seen }) => seen !== undefined)).toBeFalse();
-    await database.runMigrations();
+    await bringUp(database);
     expect((await demoSetup(studio.mika, 'Tobias Quill')).cautions).toEqual(setup.cautions);
   });
 });

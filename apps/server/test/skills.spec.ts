@@ -1,9 +1,7 @@
 import { findExercise } from '@wiry-otter/catalogue';
 import type {
-  BandRecord,
   DecisionRecord,
   PersonRecord,
-  PlaceRecord,
   PrescriptionInput,
   PrescriptionRecord,
   ProblemDocument,
@@ -17,8 +15,9 @@ import type {
 import { canBeUsed, composeSetup, fittedBand, knowBands } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { demoSetup, doneSet } from './support/inputs.js';
-import { count, takeBack } from './support/migrations.js';
+import { bringUp, count, takeBack } from './support/migrations.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';
+import { bandsOf, recordsOf, sessionsOf, waitingDecisions, decisionOf } from './support/records.js';
 
 type Work = Omit<PrescriptionInput, 'personId' | 'rest_s' | 'drop'>;
 
@@ -30,7 +29,7 @@ describe('skills', () => {
   afterEach(() => studio.close());
 
   async function runa(): Promise<PersonRecord> {
-    const people = (await studio.mika.get<PersonRecord[]>('/people')).body;
+    const people = await recordsOf(studio.mika, 'person');
     const found = people.find(({ name }) => name === 'Runa Halvard');
     if (found === undefined) throw new Error('no Runa in the demo');
     return found;
@@ -40,14 +39,14 @@ describe('skills', () => {
   async function pullUp(...names: string[]): Promise<SetupRecord> {
     const { mika } = studio;
     const person = await runa();
-    const places = (await mika.get<PlaceRecord[]>('/places')).body;
+    const places = await recordsOf(mika, 'place');
     const place = places.find(({ anchors }) => anchors.some(({ kind }) => kind === 'bar'));
     const anchor = place?.anchors.find(({ kind }) => kind === 'bar');
     const exercise = findExercise('pull-up');
     if (place === undefined || anchor === undefined || exercise === undefined) {
       throw new Error('no bar in the demo');
     }
-    const bands = knowBands((await mika.get<BandRecord[]>('/bands')).body).filter(
+    const bands = knowBands(await bandsOf(mika)).filter(
       (band) => canBeUsed(band) && names.includes(band.record.name),
     );
     const input: SetupInput = {
@@ -94,12 +93,12 @@ describe('skills', () => {
     });
     const path = `/sessions/${started.body.id}`;
     for (const set of sets) await mika.put(`${path}/sets/${uuidv7()}`, doneSet(0, set));
-    return (await mika.post<SessionRecord>(`${path}/finish`, { version: 1, redFlag: false })).body;
+    return (await mika.post<SessionRecord>(`${path}/finish`, { redFlag: false })).body;
   }
 
   const inForce = async (): Promise<PrescriptionRecord[]> => {
     const { id } = await runa();
-    const all = (await studio.mika.get<PrescriptionRecord[]>('/prescriptions')).body;
+    const all = await recordsOf(studio.mika, 'prescription');
     return all.filter(({ personId }) => personId === id);
   };
 
@@ -126,14 +125,14 @@ describe('skills', () => {
     );
     expect(session.setups.map(({ title }) => title)).toEqual(['Towline', 'Sluice', 'Heron']);
     expect(session.sets.map(({ setupId }) => setupId)).toEqual(prescription.setupIds);
-    const { decision } = session;
-    expect(decision?.decision.code).toBe('heavier');
-    expect(decision?.decision.rungs).toEqual([1, 2, 3]);
-    expect(decision?.decision.target).toEqual([10, 6, 3]);
+    const decision = await decisionOf(studio.mika, session);
+    expect(decision.decision.code).toBe('heavier');
+    expect(decision.decision.rungs).toEqual([1, 2, 3]);
+    expect(decision.decision.target).toEqual([10, 6, 3]);
     // The bare exercise is the last rung, though nobody saved it.
-    expect(decision?.review.ladder.at(-1)?.id).toBe('without help');
-    expect(decision?.ladder.length).toBe(4);
-    await studio.mika.post<DecisionRecord>(`/decisions/${decision?.id}/accept`);
+    expect(decision.review.ladder.at(-1)?.id).toBe('without help');
+    expect(decision.ladder.length).toBe(4);
+    await studio.mika.post<DecisionRecord>(`/decisions/${decision.id}/accept`);
     const [next] = await inForce();
     expect(next?.setupIds).toEqual(setups.slice(1).map(({ id }) => id));
     expect(next?.school).toBe('taper');
@@ -147,14 +146,15 @@ describe('skills', () => {
         setupId: i === 2 ? (last ?? null) : (setups[i]?.id ?? null),
       }));
     const short = await trained(await prescribe(taperOf(setups)), reps(setups[2]?.id));
-    expect(short.decision?.decision).toEqual(
+    const shortOf = await decisionOf(studio.mika, short);
+    expect(shortOf.decision).toEqual(
       jasmine.objectContaining({ code: 'repeat', rungs: [0, 1, 2], target: [10, 6, 3] }),
     );
-    expect(short.decision?.decision.reasons.map(({ rule }) => rule)).toContain('ladder.end');
+    expect(shortOf.decision.reasons.map(({ rule }) => rule)).toContain('ladder.end');
     const bare = await pullUp();
     const [first, second] = setups as [SetupRecord, SetupRecord];
     const last = await trained(await prescribe(taperOf([first, second, bare])), reps(bare.id));
-    expect(last.decision?.decision.code).toBe('graduate');
+    expect(last.decision?.code).toBe('graduate');
   });
 
   it('stand twice for one exercise: slow lowerings beside the taper, neither overtakes the other', async () => {
@@ -172,7 +172,7 @@ describe('skills', () => {
     expect((await inForce()).map(({ track }) => track).sort()).toEqual(['lowering', 'main']);
     const slow = { reps: 3, hold_s: 1, lowering_s: 2 };
     const first = await trained(lowering, [slow, slow]);
-    expect(first.decision?.decision).toEqual(
+    expect((await decisionOf(studio.mika, first)).decision).toEqual(
       jasmine.objectContaining({ code: 'more', target: [2, 2] }),
     );
     expect(first.sets[0]).toEqual(jasmine.objectContaining(slow));
@@ -182,9 +182,10 @@ describe('skills', () => {
     // The session before was asked for one second, and kept it: this is the first short of two.
     const short = { ...slow, lowering_s: 1 };
     const second = await trained(present as PrescriptionRecord, [short, short]);
-    expect(second.decision?.decision.code).toBe('repeat');
-    expect(second.decision?.review.sessions.map(({ hold_s }) => hold_s)).toEqual([1, 2]);
-    const waiting = (await studio.mika.get<DecisionRecord[]>('/decisions')).body;
+    expect(second.decision?.code).toBe('repeat');
+    const { review } = await decisionOf(studio.mika, second);
+    expect(review.sessions.map(({ hold_s }) => hold_s)).toEqual([1, 2]);
+    const waiting = await waitingDecisions(studio.mika);
     expect(waiting.map(({ id }) => id)).toContain(taper.decision?.id ?? '');
   });
 
@@ -228,11 +229,11 @@ describe('skills', () => {
     await takeBack(database, 'SetUpsOfEachSet');
     expect(await count(database, `prescription WHERE setup_id = '${setups[0]?.id}'`)).toBe('2');
     expect(await count(database, "decision WHERE outcome ? 'setupId'")).not.toBe('0');
-    await database.runMigrations();
+    await bringUp(database);
     expect(await count(database, 'training_set WHERE setup_id IS NOT NULL')).toBe(sets);
     expect(await count(database, 'training_session')).toBe(sessions);
     expect(await count(database, "decision WHERE outcome ? 'setupId'")).toBe('0');
-    const read = (await studio.mika.get<SessionRecord[]>('/sessions')).body;
+    const read = await sessionsOf(studio.mika);
     expect(String(read.length)).toBe(sessions ?? '');
     expect(read.every((session) => session.setups.length === 1)).toBeTrue();
   });
@@ -250,25 +251,27 @@ describe('skills', () => {
       ...part,
     });
 
-    it('are entered once, kept, and listed with the latest first', async () => {
+    it('are entered once and kept; another under the same id is refused', async () => {
       const id = uuidv7();
       const input = await test();
       const entered = await studio.mika.put<SkillTestRecord>(`/skill-tests/${id}`, input);
       expect(entered.body).toEqual(jasmine.objectContaining({ id, ...input }));
-      await studio.mika.put(`/skill-tests/${id}`, await test({ load: 1 }));
+      await studio.mika.put(`/skill-tests/${id}`, input);
+      const other = await test({ load: 1 });
+      expect((await studio.mika.put(`/skill-tests/${id}`, other)).status).toBe(409);
       const nothing = await test({ effort: null, helpedBy: null });
       await studio.mika.put(`/skill-tests/${uuidv7()}`, nothing);
-      const all = (await studio.mika.get<SkillTestRecord[]>('/skill-tests')).body;
+      const all = await recordsOf(studio.mika, 'skillTest');
       expect(all.map(({ effort, load }) => [effort?.kind, load])).toEqual([
-        [undefined, 505],
         ['reps', 505],
+        [undefined, 505],
       ]);
     });
 
     it('are of one’s own people alone, and refused where they cannot be', async () => {
       const id = uuidv7();
       await studio.mika.put(`/skill-tests/${id}`, await test());
-      expect((await studio.stranger.get<SkillTestRecord[]>('/skill-tests')).body).toEqual([]);
+      expect(await recordsOf(studio.stranger, 'skillTest')).toEqual([]);
       const theirs = await studio.stranger.put(`/skill-tests/${uuidv7()}`, await test());
       expect(theirs.status).toBe(404);
       for (const wrong of [{ load: 0 }, { effort: { kind: 'hold', held_s: -1 } }]) {

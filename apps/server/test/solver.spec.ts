@@ -3,7 +3,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { buildApp } from '../src/app.js';
 import { createSolverPool, type Solver } from '../src/platform/solving/solver.js';
 import { demoSetup, inputOf } from './support/inputs.js';
-import { type Client, openTestStudio, signIn, type TestStudio } from './support/studio.js';
+import { KEEPER, type Client, openTestStudio, signIn, type TestStudio } from './support/studio.js';
 
 /** Nobody waits longer for a refusal, ms; generous, since a busy machine may stand still meanwhile. */
 const PATIENCE_MS = 20_000;
@@ -25,6 +25,7 @@ describe('solving in threads of their own', () => {
     solver = createSolverPool(limit_ms === undefined ? {} : { limit_ms });
     const app = await buildApp({
       database: studio.database,
+      keeper: KEEPER,
       solver,
       webFolder: '',
       plainHttp: true,
@@ -58,7 +59,7 @@ describe('solving in threads of their own', () => {
     const input = inputOf(await demoSetup(studio.mika, 'Tobias Quill'), 0);
     const [slow, people] = await Promise.all([
       client.put<ProblemDocument>(`/setups/${uuidv7()}`, input),
-      client.get<unknown[]>('/people'),
+      client.get<unknown>('/changes'),
     ]);
     expect([slow.status, slow.body.code]).toEqual([422, 'too-costly']);
     expect(slow.body.faults?.[0]?.path).toBe('$.document');

@@ -1,6 +1,6 @@
 import type {
   Account,
-  BandRecord,
+  PreferencesRecord,
   ProblemDocument,
   SetupRecord,
   StudioRecord,
@@ -8,7 +8,11 @@ import type {
 import { USUAL_PREFERENCES } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { demoSetup, inputOf } from './support/inputs.js';
-import { openTestStudio, type TestStudio } from './support/studio.js';
+import { type Client, openTestStudio, type TestStudio } from './support/studio.js';
+import { bandsOf, recordsOf } from './support/records.js';
+
+const studioOf = async (client: Client): Promise<StudioRecord> =>
+  (await recordsOf(client, 'studio'))[0] as StudioRecord;
 
 describe('the studio', () => {
   let studio: TestStudio;
@@ -18,26 +22,29 @@ describe('the studio', () => {
   afterEach(() => studio.close());
 
   const readRules = async () => {
-    const { version, forceUnit, inspectionDays, inspectionCycles, eyesRule } = (
-      await studio.mika.get<StudioRecord>('/studio')
-    ).body;
+    const { version, forceUnit, inspectionDays, inspectionCycles, eyesRule } = await studioOf(
+      studio.mika,
+    );
     return { version, forceUnit, inspectionDays, inspectionCycles, eyesRule };
   };
 
   it('tells its trainers and rules, and the account carries the same', async () => {
-    const { body } = await studio.mika.get<StudioRecord>('/studio');
+    const body = await studioOf(studio.mika);
     expect(body.trainers.map(({ name }) => name)).toEqual(['Mika Ferrow']);
     expect(body).toEqual(jasmine.objectContaining({ inspectionDays: 30, inspectionCycles: 1500 }));
-    expect((await studio.mika.get<Account>('/account')).body.studio).toEqual(body);
+    expect((await studio.mika.get<Account>('/account')).body.studioId).toBe(body.id);
   });
 
   it('keeps what a trainer would rather have of what is found, for that trainer alone', async () => {
     const finderOf = async (client = studio.mika) =>
-      (await client.get<Account>('/account')).body.trainer.finder;
+      (await recordsOf(client, 'preferences'))[0]?.finder;
     expect(await finderOf()).toEqual(USUAL_PREFERENCES);
     const wanted = { ...USUAL_PREFERENCES, stacking: 'smallestSteps', closeToSet: true } as const;
-    const { body } = await studio.mika.put<Account>('/account/finder-preferences', wanted);
-    expect(body.trainer.finder).toEqual(wanted);
+    const { body } = await studio.mika.put<PreferencesRecord>(
+      '/account/finder-preferences',
+      wanted,
+    );
+    expect(body.finder).toEqual(wanted);
     expect(await finderOf()).toEqual(wanted);
     expect(await finderOf(studio.stranger)).toEqual(USUAL_PREFERENCES);
     const wrong = await studio.mika.put<ProblemDocument>('/account/finder-preferences', {
@@ -49,7 +56,7 @@ describe('the studio', () => {
 
   it('makes inspections due by its own rule', async () => {
     const due = async (): Promise<string[]> =>
-      (await studio.mika.get<BandRecord[]>('/bands')).body
+      (await bandsOf(studio.mika))
         .filter(({ state, copies }) => state !== 'retired' && copies.some((c) => c.inspectionDue))
         .map(({ name }) => name)
         .sort();
@@ -104,7 +111,7 @@ describe('the studio', () => {
   });
 
   it('is each trainer’s own: a stranger’s change leaves it alone', async () => {
-    const theirs = (await studio.stranger.get<StudioRecord>('/studio')).body;
+    const theirs = await studioOf(studio.stranger);
     const { version, forceUnit, inspectionCycles, eyesRule } = theirs;
     const rules = { version, forceUnit, inspectionCycles, eyesRule, inspectionDays: 7 };
     expect((await studio.stranger.put('/studio/rules', rules)).status).toBe(200);

@@ -16,6 +16,7 @@ import {
   startedSession,
 } from './support/inputs.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';
+import { decisionOf, recordsOf, sessionsOf, waitingDecisions } from './support/records.js';
 
 describe('set-ups, sessions and decisions', () => {
   let studio: TestStudio;
@@ -30,16 +31,16 @@ describe('set-ups, sessions and decisions', () => {
     for (const count of reps) {
       await mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(count));
     }
-    const finish = { version: 1, redFlag: false };
+    const finish = { redFlag: false };
     return (await mika.post<SessionRecord>(`/sessions/${session.id}/finish`, finish)).body;
   }
 
   it('lives through six weeks of two people in the demo', async () => {
-    const sessions = (await studio.mika.get<SessionRecord[]>('/sessions')).body;
+    const sessions = await sessionsOf(studio.mika);
     expect(sessions.length).toBe(24);
     expect(new Set(sessions.map(({ personId }) => personId)).size).toBe(2);
     expect(sessions.filter(({ decision }) => decision?.status === 'overruled').length).toBe(1);
-    const waiting = (await studio.mika.get<DecisionRecord[]>('/decisions')).body;
+    const waiting = await waitingDecisions(studio.mika);
     expect(waiting.map(({ decision }) => decision.code)).toEqual(['heavier']);
   });
 
@@ -66,14 +67,14 @@ describe('set-ups, sessions and decisions', () => {
     const renamed = { ...inputOf(setup, setup.version), title: 'Renamed' };
     const saved = await studio.mika.put<SetupRecord>(`/setups/${setup.id}`, renamed);
     expect(saved.body.version).toBe(setup.version + 1);
-    const read = await studio.mika.get<SessionRecord>(`/sessions/${session.id}`);
+    const read = await studio.mika.get<SessionRecord>(`/records/session/${session.id}`);
     expect(read.body.setups[0]?.title).toBe(setup.title);
   });
 
   it('puts a set-up away and takes it back; its versions stay', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const ids = async (): Promise<string[]> =>
-      (await studio.mika.get<SetupRecord[]>('/setups')).body.map(({ id }) => id);
+      (await recordsOf(studio.mika, 'setup')).map(({ id }) => id);
     expect((await studio.mika.delete<SetupRecord>(`/setups/${setup.id}`)).body.removed).toBeTrue();
     expect(await ids()).not.toContain(setup.id);
     await studio.mika.post(`/setups/${setup.id}/restore`);
@@ -110,7 +111,7 @@ describe('set-ups, sessions and decisions', () => {
   it('refuses a retired band: in a set-up, and at the start of a session', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const bandId = setup.document.bands[0]?.id ?? '';
-    const { body: band } = await studio.mika.get<BandRecord>(`/bands/${bandId}`);
+    const { body: band } = await studio.mika.get<BandRecord>(`/records/band/${bandId}`);
     for (const copy of band.copies) {
       const one = { ...band, copies: [copy] };
       await happen(studio.mika, one, { kind: 'retired', reason: 'A nick at the hitch.' });
@@ -139,10 +140,11 @@ describe('set-ups, sessions and decisions', () => {
   it('decides with reasons when a session is finished, and once only', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const session = await trained(setup, 12, 11, 10);
-    expect(session.decision?.decision).toEqual(
+    const decided = await decisionOf(studio.mika, session);
+    expect(decided.decision).toEqual(
       jasmine.objectContaining({ code: 'more', target: [13, 12, 11] }),
     );
-    const rules = session.decision?.decision.reasons.map(({ rule }) => rule);
+    const rules = decided.decision.reasons.map(({ rule }) => rule);
     expect(rules).toEqual([
       'gate.red-flag',
       'gate.pain',
@@ -152,14 +154,51 @@ describe('set-ups, sessions and decisions', () => {
       'ladder.gap',
       'ladder.source',
     ]);
-    const again = { version: session.version, redFlag: false };
-    const twice = await studio.mika.post<ProblemDocument>(`/sessions/${session.id}/finish`, again);
-    expect([twice.status, twice.body.code]).toEqual([409, 'session-finished']);
-    const late = await studio.mika.put<ProblemDocument>(
-      `/sessions/${session.id}/sets/${uuidv7()}`,
-      doneSet(9),
-    );
-    expect(late.status).toBe(409);
+    const finish = `/sessions/${session.id}/finish`;
+    const twice = await studio.mika.post<SessionRecord>(finish, { redFlag: false });
+    expect(twice.body).toEqual(session);
+  });
+
+  it('keeps a set that comes after the end, and decides again while nobody has', async () => {
+    const { mika } = studio;
+    const session = await trained(await demoSetup(mika, 'Tobias Quill'), 12, 11);
+    const path = `/sessions/${session.id}/sets/`;
+    const late = await mika.put<SessionRecord>(path + uuidv7(), doneSet(10, { pain: 7 }));
+    expect(late.body.sets.length).toBe(3);
+    expect(late.body.decision?.id).toBe(session.decision?.id ?? '');
+    expect((await decisionOf(mika, late.body)).decision.code).toBe('stop');
+    await mika.post(`/decisions/${session.decision?.id}/accept`);
+    const settled = await mika.put<SessionRecord>(path + uuidv7(), doneSet(10));
+    expect(settled.body.sets.length).toBe(4);
+    expect(settled.body.decision?.status).toBe('accepted');
+  });
+
+  it('never loses a red flag, though the session was ended elsewhere without one', async () => {
+    const { mika } = studio;
+    const session = await trained(await demoSetup(mika, 'Tobias Quill'), 12, 11, 10);
+    const path = `/sessions/${session.id}/finish`;
+    const flagged = (await mika.post<SessionRecord>(path, { redFlag: true })).body;
+    expect(flagged.redFlag).toBeTrue();
+    expect((await decisionOf(mika, flagged)).decision.code).toBe('stop');
+    expect((await mika.post<SessionRecord>(path, { redFlag: false })).body.redFlag).toBeTrue();
+  });
+
+  it('ends a session whose set-up was put away or changed meanwhile', async () => {
+    const { mika } = studio;
+    const setup = await demoSetup(mika, 'Tobias Quill');
+    const session = await startedSession(mika, setup);
+    await mika.put(`/setups/${setup.id}`, { ...inputOf(setup, setup.version), title: 'Changed' });
+    await mika.delete(`/setups/${setup.id}`);
+    await mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(12));
+    const ended = await mika.post<SessionRecord>(`/sessions/${session.id}/finish`, {
+      redFlag: false,
+    });
+    expect(ended.status).toBe(200);
+    expect(ended.body.decision).not.toBeNull();
+    const [used] = ended.body.setups;
+    expect([used?.title, used?.version]).toEqual([setup.title, setup.version]);
+    const asItWas = await mika.get<SetupRecord>(`/setups/${setup.id}/versions/${setup.version}`);
+    expect(asItWas.body.document).toEqual(setup.document);
   });
 
   it('keeps a set sent twice once, and a set taken back on record', async () => {
@@ -212,14 +251,13 @@ describe('set-ups, sessions and decisions', () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const older = (await trained(setup, 12, 11, 10)).decision;
     const statusOf = async (): Promise<string | undefined> =>
-      (await studio.mika.get<SessionRecord[]>('/sessions')).body.find(
-        ({ decision }) => decision?.id === older?.id,
-      )?.decision?.status;
+      (await sessionsOf(studio.mika)).find(({ decision }) => decision?.id === older?.id)?.decision
+        ?.status;
     const begun = await startedSession(studio.mika, setup);
     expect(await statusOf()).toBe('waiting');
     await studio.mika.put(`/sessions/${begun.id}/sets/${uuidv7()}`, doneSet(12));
     expect(await statusOf()).toBe('void');
-    const waiting = (await studio.mika.get<DecisionRecord[]>('/decisions')).body;
+    const waiting = await waitingDecisions(studio.mika);
     expect(waiting.map(({ id }) => id)).not.toContain(older?.id ?? '');
     for (const [what, body] of [
       ['accept', undefined],
@@ -237,9 +275,7 @@ describe('set-ups, sessions and decisions', () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const session = await startedSession(studio.mika, setup);
     const listed = async (): Promise<boolean> =>
-      (await studio.mika.get<SessionRecord[]>('/sessions')).body.some(
-        ({ id }) => id === session.id,
-      );
+      (await sessionsOf(studio.mika)).some(({ id }) => id === session.id);
     expect((await studio.mika.delete(`/sessions/${session.id}`)).status).toBe(200);
     expect(await listed()).toBeFalse();
     await studio.mika.post(`/sessions/${session.id}/restore`);
@@ -275,17 +311,15 @@ describe('set-ups, sessions and decisions', () => {
       await mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(0, { hold_s }));
     }
     const { body } = await mika.post<SessionRecord>(`/sessions/${session.id}/finish`, {
-      version: 1,
       redFlag: false,
     });
     expect(body.sets.map(({ hold_s, reps }) => [hold_s, reps])).toEqual([
       [12.5, 0],
       [11, 0],
     ]);
-    expect(body.decision?.decision).toEqual(
-      jasmine.objectContaining({ code: 'more', target: [14, 13] }),
-    );
-    expect(body.decision?.review.sessions.at(-1)?.sets[0]).toEqual(
+    const decided = await decisionOf(mika, body);
+    expect(decided.decision).toEqual(jasmine.objectContaining({ code: 'more', target: [14, 13] }));
+    expect(decided.review.sessions.at(-1)?.sets[0]).toEqual(
       jasmine.objectContaining({ hold_s: 12.5 }),
     );
   });
@@ -328,12 +362,12 @@ describe('set-ups, sessions and decisions', () => {
     const before = await prescriptionOf(setup.personId);
     const session = await startedSession(studio.mika, setup);
     await studio.mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(10));
-    const finish = { version: 1, redFlag: true };
+    const finish = { redFlag: true };
     const { body } = await studio.mika.post<SessionRecord>(
       `/sessions/${session.id}/finish`,
       finish,
     );
-    expect(body.decision?.decision.code).toBe('stop');
+    expect(body.decision?.code).toBe('stop');
     await studio.mika.post(`/decisions/${body.decision?.id}/accept`);
     const after = await prescriptionOf(setup.personId);
     expect(after?.fromDecisionId).not.toBe(body.decision?.id ?? '');
@@ -341,7 +375,7 @@ describe('set-ups, sessions and decisions', () => {
   });
 
   async function prescriptionOf(personId: string): Promise<PrescriptionRecord | undefined> {
-    const { body } = await studio.mika.get<PrescriptionRecord[]>('/prescriptions');
-    return body.find((entry) => entry.personId === personId);
+    const all = await recordsOf(studio.mika, 'prescription');
+    return all.find((entry) => entry.personId === personId);
   }
 });

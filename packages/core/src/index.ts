@@ -106,6 +106,7 @@ export {
   MATERIALS,
   WEAR_STRETCH,
 } from './care/inspection.js';
+export { bandToday, type TodaysFacts } from './care/band-today.js';
 export { copiesAtHand, kitFor, type KitOwner } from './care/kit.js';
 export {
   type BandHolder,

@@ -1,10 +1,23 @@
 import type { EntitySchema } from 'typeorm';
 import type { App } from '../platform/app-context.js';
+import type { Recount } from '../platform/records/rebuild-records.js';
+import type { RecordSources } from '../platform/records/record-source.js';
+import { bandRecords, moveRecords, wearRecords } from './bands/band-records.js';
+import { exerciseRecords } from './exercises/exercise-store.js';
+import { ladderRecords } from './ladders/ladder-store.js';
+import { personRecords } from './people/records.js';
+import { placeRecords } from './places/place-store.js';
+import { prescriptionRecords } from './prescriptions/prescription-store.js';
+import { decisionRecords, sessionRecords } from './sessions/session-records.js';
+import { recountWear } from './sessions/set-wear.js';
+import { recountTrainedSince } from './sessions/session-rows.js';
+import { setupRecords } from './setups/setup-store.js';
+import { skillTestRecords } from './skills/skill-test-store.js';
+import { preferencesRecords, studioRecords } from './studio/studio-store.js';
 import { StudioEntity, TrainerEntity } from './studio/entities.js';
 import { studioRoutes } from './studio/routes.js';
 import { accountRoutes } from './account/routes.js';
 import { PersonEntity, PersonTrainerEntity } from './people/entities.js';
-import { peopleRoutes } from './people/routes.js';
 import { PlaceEntity, AnchorEntity } from './places/entities.js';
 import { placeRoutes } from './places/routes.js';
 import { OwnExerciseEntity } from './exercises/entities.js';
@@ -15,6 +28,8 @@ import {
   BandMeasurementEntity,
   BandReadingEntity,
   BandEventEntity,
+  BandWearEntity,
+  SetWearEntity,
 } from './bands/entities.js';
 import { bandRoutes } from './bands/routes.js';
 import { exchangeRoutes } from './bands/exchange/routes.js';
@@ -48,7 +63,7 @@ export interface RouteOptions {
 export const AREAS: readonly Area[] = [
   { name: 'studio', entities: [StudioEntity, TrainerEntity], routes: [studioRoutes] },
   { name: 'account', entities: [], routes: [accountRoutes] },
-  { name: 'people', entities: [PersonEntity, PersonTrainerEntity], routes: [peopleRoutes] },
+  { name: 'people', entities: [PersonEntity, PersonTrainerEntity], routes: [] },
   { name: 'places', entities: [PlaceEntity, AnchorEntity], routes: [placeRoutes] },
   { name: 'exercises', entities: [OwnExerciseEntity], routes: [exerciseRoutes] },
   {
@@ -59,6 +74,8 @@ export const AREAS: readonly Area[] = [
       BandMeasurementEntity,
       BandReadingEntity,
       BandEventEntity,
+      BandWearEntity,
+      SetWearEntity,
     ],
     routes: [bandRoutes, exchangeRoutes],
   },
@@ -73,3 +90,24 @@ export const AREAS: readonly Area[] = [
   },
   { name: 'finding', entities: [], routes: [findingRoutes] },
 ];
+
+/** How each kind of record is put together. */
+export const RECORD_SOURCES: RecordSources = {
+  studio: studioRecords,
+  preferences: preferencesRecords,
+  person: personRecords,
+  place: placeRecords,
+  exercise: exerciseRecords,
+  band: bandRecords,
+  bandWear: wearRecords,
+  bandMove: moveRecords,
+  setup: setupRecords,
+  ladder: ladderRecords,
+  prescription: prescriptionRecords,
+  session: sessionRecords,
+  decision: decisionRecords,
+  skillTest: skillTestRecords,
+};
+
+/** What is counted as it happens, in the order it is counted anew. */
+export const RECOUNTS: readonly Recount[] = [recountTrainedSince, recountWear];

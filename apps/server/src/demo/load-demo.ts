@@ -18,6 +18,8 @@ import { PersonEntity, PersonTrainerEntity } from '../areas/people/entities.js';
 import { AnchorEntity, PlaceEntity } from '../areas/places/entities.js';
 import { StudioEntity, TrainerEntity } from '../areas/studio/entities.js';
 import type { Scope } from '../platform/access/scope.js';
+import type { RecordKeeper } from '../platform/records/record-keeper.js';
+import { ScopedManager } from '../platform/records/scoped-manager.js';
 import { dayInZone } from '../platform/days.js';
 import { DayShift } from './day-shift.js';
 import type { DemoIds } from './demo-ids.js';
@@ -34,12 +36,17 @@ const LAST_SESSION_DAYS_AGO = 2;
  */
 export async function loadDemo(
   database: DataSource,
+  keeper: RecordKeeper,
   folder: string,
   now = new Date(),
 ): Promise<void> {
   await database.transaction(async (manager) => {
     if ((await manager.count(StudioEntity)) > 0) return;
     const scope = await createStudio(manager, folder, now);
+    const scoped = new ScopedManager(manager, keeper, scope);
+    scoped.touch('studio', scope.studioId);
+    const trainers = await scoped.find(TrainerEntity, {});
+    scoped.touch('preferences', ...trainers.map(({ id }) => id));
     const histories = readDocuments(join(folder, 'history'), historyDocument);
     const lastDay =
       histories
@@ -48,20 +55,16 @@ export async function loadDemo(
         .at(-1) ?? '';
     const shift = new DayShift(lastDay, dayInZone(now, scope.zone), LAST_SESSION_DAYS_AGO);
     const people = await createPeople(
-      manager,
-      scope,
+      scoped,
       shift,
       readDocuments(join(folder, 'people'), personDocument),
     );
-    const places = await createPlaces(
-      manager,
-      scope,
-      readDocuments(join(folder, 'places'), placeDocument),
-    );
+    const places = await createPlaces(scoped, readDocuments(join(folder, 'places'), placeDocument));
     const known = { people, ...places };
     const documents = readDocuments(join(folder, 'bands'), bandDocument);
-    const ids = { ...known, bands: await createBands(manager, scope, shift, documents, known) };
-    for (const history of histories) await playHistory(manager, scope, shift, ids, history);
+    const ids = { ...known, bands: await createBands(scoped, shift, documents, known) };
+    for (const history of histories) await playHistory(scoped, shift, ids, history);
+    await scoped.writeTouched();
   });
 }
 
@@ -88,6 +91,7 @@ async function createStudio(manager: EntityManager, folder: string, now: Date): 
     studioId,
     trainerId: first.id,
     trainerName: first.name,
+    trainerEmail: first.email,
     zone,
     inspectionRule: DEFAULT_INSPECTION_RULE,
     forceUnit,
@@ -97,8 +101,7 @@ async function createStudio(manager: EntityManager, folder: string, now: Date): 
 }
 
 async function createBands(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   shift: DayShift,
   documents: readonly BandDocument[],
   known: Omit<DemoIds, 'bands'>,
@@ -114,37 +117,36 @@ async function createBands(
   const rolls = documents.filter(({ stock }) => stock === 'roll');
   const bands = documents.filter(({ stock }) => stock === 'band');
   for (const document of [...rolls, ...bands]) {
-    await saveBandDocument(manager, scope, document, names);
+    await saveBandDocument(scoped, document, names);
   }
   return names.bands;
 }
 
 async function createPeople(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   shift: DayShift,
   documents: readonly PersonDocument[],
 ): Promise<Map<string, string>> {
-  const { studioId, trainerId } = scope;
+  const { trainerId } = scoped.scope;
   const ids = new Map<string, string>();
   for (const { format: _f, version: _v, id, clearance, ...fields } of documents) {
     const personId = uuidv7();
     ids.set(id, personId);
-    await manager.insert(PersonEntity, {
+    await scoped.insert(PersonEntity, {
       ...fields,
       id: personId,
-      studioId,
       version: 1,
+      trainedSince: {},
       clearance: clearance === null ? null : { ...clearance, until: shift.day(clearance.until) },
     });
-    await manager.insert(PersonTrainerEntity, { personId, trainerId, studioId });
+    await scoped.insert(PersonTrainerEntity, { personId, trainerId, withdrawnAt: null });
+    scoped.touch('person', personId);
   }
   return ids;
 }
 
 async function createPlaces(
-  manager: EntityManager,
-  { studioId }: Scope,
+  scoped: ScopedManager,
   documents: readonly PlaceDocument[],
 ): Promise<{ places: Map<string, string>; anchors: Map<string, string> }> {
   const places = new Map<string, string>();
@@ -152,17 +154,12 @@ async function createPlaces(
   for (const { id, name, about, anchors: offered } of documents) {
     const placeId = uuidv7();
     places.set(id, placeId);
-    await manager.insert(PlaceEntity, { id: placeId, studioId, version: 1, name, about });
+    await scoped.insert(PlaceEntity, { id: placeId, version: 1, name, about });
+    scoped.touch('place', placeId);
     for (const { id: anchor, ...fields } of offered) {
       const anchorId = uuidv7();
       anchors.set(anchor, anchorId);
-      await manager.insert(AnchorEntity, {
-        ...fields,
-        id: anchorId,
-        studioId,
-        placeId,
-        removed: false,
-      });
+      await scoped.insert(AnchorEntity, { ...fields, id: anchorId, placeId, removed: false });
     }
   }
   return { places, anchors };

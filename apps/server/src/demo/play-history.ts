@@ -1,24 +1,26 @@
 import { findExercise } from '@wiry-otter/catalogue';
 import type {
   CompleteSetupDocument,
-  DecisionRecord,
   ExerciseDocument,
   HistoryDocument,
 } from '@wiry-otter/contracts';
 import { type AnchorPlace, canBeUsed, composeSetup, fittedBand, knowBands } from '@wiry-otter/core';
-import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { readBands } from '../areas/bands/band-store.js';
 import { findPerson } from '../areas/people/people-store.js';
-import type { Scope } from '../platform/access/scope.js';
+import type { ScopedManager } from '../platform/records/scoped-manager.js';
+import { DecisionEntity } from '../areas/sessions/entities.js';
 import {
   acceptDecision,
   finishSession,
   overruleDecision,
 } from '../areas/sessions/decision-store.js';
-import { addPrescription, listPrescriptions } from '../areas/prescriptions/prescription-store.js';
+import {
+  addPrescription,
+  prescriptionsInForce,
+} from '../areas/prescriptions/prescription-store.js';
 import { logSet, startSession } from '../areas/sessions/session-store.js';
-import { putSetup } from '../areas/setups/setup-store.js';
+import { putSetup, readSetup } from '../areas/setups/setup-store.js';
 import { SOLVER_IN_PLACE } from '../platform/solving/solver.js';
 import type { DayShift } from './day-shift.js';
 import type { DemoIds } from './demo-ids.js';
@@ -32,8 +34,7 @@ const MINUTES_PER_SET = 3;
  * decision after each, taken by the product's own rules.
  */
 export async function playHistory(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   shift: DayShift,
   ids: DemoIds,
   history: HistoryDocument,
@@ -41,16 +42,16 @@ export async function playHistory(
   const personId = known(ids.people, history.person);
   const exercise = findExercise(history.exercise);
   if (exercise === undefined) throw new Error(`history: no exercise ${history.exercise}`);
-  const begin = { ...scope, now: shift.moment(history.sessions[0]?.day ?? history.lastDay, 8) };
+  const begin = at(scoped, shift.moment(history.sessions[0]?.day ?? history.lastDay, 8));
   const setups = new Map<string, string>();
   for (const told of history.setups) {
     const id = uuidv7();
     setups.set(told.id, id);
-    await saveSetup(manager, begin, ids, history, exercise, personId, told, id);
+    await saveSetup(begin, ids, history, exercise, personId, told, id);
   }
   const { setup, reps, ...prescribed } = history.prescription;
   const work = { kind: 'reps', ...reps } as const;
-  await addPrescription(manager, begin, uuidv7(), {
+  await addPrescription(begin, uuidv7(), {
     ...prescribed,
     work,
     personId,
@@ -59,13 +60,12 @@ export async function playHistory(
     drop: null,
   });
   for (const told of history.sessions) {
-    await playSession(manager, scope, shift, history, told, personId, setups);
+    await playSession(scoped, shift, history, told, personId, setups);
   }
 }
 
 async function saveSetup(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   ids: DemoIds,
   history: HistoryDocument,
   exercise: ExerciseDocument,
@@ -73,10 +73,9 @@ async function saveSetup(
   told: HistoryDocument['setups'][number],
   id: string,
 ): Promise<void> {
-  const person = await findPerson(manager, scope, personId);
+  const person = await findPerson(scoped, personId);
   const records = await readBands(
-    manager,
-    scope,
+    scoped,
     told.bands.map((band) => known(ids.bands, band)),
   );
   const bands = knowBands(records).filter(canBeUsed).map(fittedBand);
@@ -101,11 +100,12 @@ async function saveSetup(
     document,
     acknowledged: [],
   };
-  const saved = await putSetup(manager, SOLVER_IN_PLACE, scope, id, input);
-  if (saved.ready) return;
+  await putSetup(scoped, SOLVER_IN_PLACE, id, input);
+  const { cautions, ready } = await readSetup(scoped, id);
+  if (ready) return;
   // The trainer of the story has read the warnings; a refusal would still stand and show up in tests.
-  const acknowledged = saved.cautions.map(({ rule }) => rule);
-  await putSetup(manager, SOLVER_IN_PLACE, scope, id, { ...input, version: 1, acknowledged });
+  const acknowledged = cautions.map(({ rule }) => rule);
+  await putSetup(scoped, SOLVER_IN_PLACE, id, { ...input, version: 1, acknowledged });
 }
 
 function anchorPlace(
@@ -121,8 +121,7 @@ function anchorPlace(
 }
 
 async function playSession(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   shift: DayShift,
   history: HistoryDocument,
   told: HistoryDocument['sessions'][number],
@@ -130,21 +129,19 @@ async function playSession(
   setups: ReadonlyMap<string, string>,
 ): Promise<void> {
   const startedAt = shift.moment(told.day, SESSION_HOUR);
-  const at: Scope = { ...scope, now: startedAt };
-  const current = (await listPrescriptions(manager, at)).find(
-    (entry) => entry.personId === personId && entry.exerciseId === history.exercise,
-  );
+  const [current] = await prescriptionsInForce(scoped, personId, history.exercise);
   if (current === undefined || current.setupIds[0] !== setups.get(told.setup)) {
     throw new Error(`history of ${history.person}, ${told.day}: ${told.setup} is not in force`);
   }
   const id = uuidv7();
-  await startSession(manager, SOLVER_IN_PLACE, at, id, {
+  const begin = at(scoped, startedAt);
+  await startSession(begin, SOLVER_IN_PLACE, id, {
     prescriptionId: current.id,
     startedAt: startedAt.toISOString(),
   });
   for (const [i, set] of told.sets.entries()) {
     const performedAt = shift.moment(told.day, SESSION_HOUR, (i + 1) * MINUTES_PER_SET);
-    await logSet(manager, at, id, uuidv7(), {
+    await logSet(begin, SOLVER_IN_PLACE, id, uuidv7(), {
       ...set,
       partial: 0,
       setupId: null,
@@ -153,32 +150,34 @@ async function playSession(
       performedAt: performedAt.toISOString(),
     });
   }
-  const end: Scope = {
-    ...scope,
-    now: shift.moment(told.day, SESSION_HOUR, (told.sets.length + 1) * MINUTES_PER_SET),
-  };
-  const { decision } = await finishSession(manager, SOLVER_IN_PLACE, end, id, {
-    version: 1,
-    redFlag: false,
-  });
-  if (decision !== null) await settle(manager, end, decision, told.then, setups);
+  const end = at(
+    scoped,
+    shift.moment(told.day, SESSION_HOUR, (told.sets.length + 1) * MINUTES_PER_SET),
+  );
+  await finishSession(end, SOLVER_IN_PLACE, id, { redFlag: false });
+  const decision = await end.findOwn(DecisionEntity, { sessionId: id });
+  await settle(end, decision.id, told.then, setups);
 }
 
 async function settle(
-  manager: EntityManager,
-  scope: Scope,
-  { id }: DecisionRecord,
+  scoped: ScopedManager,
+  id: string,
   then: HistoryDocument['sessions'][number]['then'],
   setups: ReadonlyMap<string, string>,
 ): Promise<void> {
   if (then === 'wait') return;
   if (then === 'accept') {
-    await acceptDecision(manager, SOLVER_IN_PLACE, scope, id);
+    await acceptDecision(scoped, SOLVER_IN_PLACE, id);
     return;
   }
   const { setup, target, note } = then.overrule;
   const input = { setupIds: [known(setups, setup)], target, note };
-  await overruleDecision(manager, SOLVER_IN_PLACE, scope, id, input);
+  await overruleDecision(scoped, SOLVER_IN_PLACE, id, input);
+}
+
+/** The same at a moment of the story. */
+function at(scoped: ScopedManager, now: Date): ScopedManager {
+  return scoped.as({ ...scoped.scope, now });
 }
 
 function known(ids: ReadonlyMap<string, string>, id: string): string {

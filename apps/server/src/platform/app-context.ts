@@ -5,6 +5,7 @@ import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { DataSource } from 'typeorm';
 import type { Solver } from './solving/solver.js';
 import type { Scope } from './access/scope.js';
+import type { ScopedManager } from './records/scoped-manager.js';
 
 declare module 'fastify' {
   interface FastifyInstance {
@@ -14,6 +15,8 @@ declare module 'fastify' {
   interface FastifyRequest {
     /** Set for every route behind the sign-in. */
     scope: Scope;
+    /** The tables as this request's trainer sees them. */
+    scoped: ScopedManager;
   }
 }
 

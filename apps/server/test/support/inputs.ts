@@ -16,6 +16,7 @@ import type {
 } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import type { Answer, Client } from './studio.js';
+import { bandOf, recordsOf } from './records.js';
 
 export const BAND: BandInput = {
   version: 0,
@@ -76,7 +77,7 @@ export async function measuredBand(
   const path = `/bands/${id}/measurements/${uuidv7()}`;
   await client.put(path, measurementOf(input.copies[0]?.id ?? ''));
   for (const pull of readings) await client.put(`${path}/readings/${uuidv7()}`, pull);
-  return { band: (await client.get<BandRecord>(`/bands/${id}`)).body, path };
+  return { band: await bandOf(client, id), path };
 }
 
 export const readingsOf = (band: BandRecord): Reading[] =>
@@ -100,9 +101,9 @@ export const doneSet = (reps: number, other: Partial<SetInput> = {}): SetInput =
 
 /** The demo's first saved row of a person, and a copy of it as input. */
 export async function demoSetup(client: Client, name: string): Promise<SetupRecord> {
-  const people = (await client.get<PersonRecord[]>('/people')).body;
+  const people = await recordsOf(client, 'person');
   const person = people.find((entry) => entry.name === name);
-  const setups = (await client.get<SetupRecord[]>('/setups')).body;
+  const setups = await recordsOf(client, 'setup');
   const found = setups.find((setup) => setup.personId === person?.id);
   if (found === undefined) throw new Error(`no set-up of ${name} in the demo`);
   return found;

@@ -4,17 +4,23 @@ import type { DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { hashPassword } from '../../src/areas/account/passwords.js';
 import { buildApp } from '../../src/app.js';
+import { RECORD_SOURCES, RECOUNTS } from '../../src/areas/areas.js';
+import { createRecordKeeper } from '../../src/platform/records/record-keeper.js';
+import { ensureRecords } from '../../src/platform/records/rebuild-records.js';
 import { openDatabase } from '../../src/open-database.js';
 import { StudioEntity, TrainerEntity } from '../../src/areas/studio/entities.js';
 import { loadDemo } from '../../src/demo/load-demo.js';
 import type { App } from '../../src/platform/app-context.js';
 import { renewFigures } from '../../src/areas/setups/renew-figures.js';
+import { ScopedManager } from '../../src/platform/records/scoped-manager.js';
 import { SOLVER_IN_PLACE } from '../../src/platform/solving/solver.js';
 
 // The first studio loads the whole demo scenario.
 jasmine.DEFAULT_TIMEOUT_INTERVAL = 60_000;
 
 const DEMO = fileURLToPath(new URL('../../../../demo', import.meta.url));
+
+export const KEEPER = createRecordKeeper(RECORD_SOURCES);
 
 export interface Answer<Body> {
   readonly status: number;
@@ -23,10 +29,19 @@ export interface Answer<Body> {
 
 /** One signed-in browser. */
 export interface Client {
+  /** As the browser sends it. */
+  readonly cookie: string;
   get<Body>(path: string): Promise<Answer<Body>>;
   put<Body>(path: string, body: unknown): Promise<Answer<Body>>;
   post<Body>(path: string, body?: unknown): Promise<Answer<Body>>;
   delete<Body>(path: string): Promise<Answer<Body>>;
+  /** With headers of its own. */
+  send<Body>(
+    method: 'GET' | 'PUT' | 'POST' | 'DELETE',
+    path: string,
+    payload: unknown,
+    headers: Readonly<Record<string, string>>,
+  ): Promise<Answer<Body>>;
   /** A file, as the browser saves it. */
   file(path: string): Promise<Answer<Buffer> & { readonly type: string }>;
 }
@@ -60,14 +75,16 @@ export async function openDumpedStudio(statements: string): Promise<TestStudio> 
   await client.query(statements);
   await client.end();
   const database = await openDatabase(urlOf(name));
-  await renewFigures(database);
+  await renewFigures(database, KEEPER);
   await addStranger(database);
+  await ensureRecords(database, KEEPER, RECOUNTS);
   return serve(name, database);
 }
 
 async function serve(name: string, database: DataSource): Promise<TestStudio> {
   const app = await buildApp({
     database,
+    keeper: KEEPER,
     solver: SOLVER_IN_PLACE,
     webFolder: '',
     plainHttp: true,
@@ -95,7 +112,8 @@ async function createTemplate(): Promise<string> {
   const name = databaseName();
   await onCluster(`CREATE DATABASE ${name}`);
   const database = await openDatabase(urlOf(name));
-  await loadDemo(database, DEMO);
+  await ensureRecords(database, KEEPER, RECOUNTS);
+  await loadDemo(database, KEEPER, DEMO);
   await addStranger(database);
   await database.destroy();
   return name;
@@ -134,20 +152,23 @@ function clientWith(app: App, cookie: string): Client {
     method: 'GET' | 'PUT' | 'POST' | 'DELETE',
     path: string,
     payload?: unknown,
+    headers: Readonly<Record<string, string>> = {},
   ): Promise<Answer<Body>> => {
     const answer = await app.inject({
       method,
       url: `/api${path}`,
-      headers: { cookie },
+      headers: { ...headers, cookie },
       ...(payload === undefined ? {} : { payload: payload as object }),
     });
     return { status: answer.statusCode, body: answer.json() };
   };
   return {
+    cookie,
     get: (path) => call('GET', path),
     put: (path, body) => call('PUT', path, body),
     post: (path, body) => call('POST', path, body ?? {}),
     delete: (path) => call('DELETE', path),
+    send: call,
     file: async (path) => {
       const answer = await app.inject({ url: `/api${path}`, headers: { cookie } });
       return {
@@ -167,12 +188,44 @@ async function addStranger(database: DataSource): Promise<void> {
     zone: 'UTC',
     forceUnit: 'N',
   });
-  await database.manager.insert(TrainerEntity, {
-    id: uuidv7(),
-    studioId,
+  await addTrainer(database, studioId, {
     email: 'stranger@elsewhere.example',
     name: 'A stranger',
-    passwordHash: await hashPassword('far away'),
+    password: 'far away',
+  });
+}
+
+/** Another trainer of a studio. */
+export async function addTrainer(
+  database: DataSource,
+  studioId: string,
+  { email, name, password }: { email: string; name: string; password: string },
+): Promise<string> {
+  const id = uuidv7();
+  const passwordHash = await hashPassword(password);
+  await database.manager.insert(TrainerEntity, { id, studioId, email, name, passwordHash });
+  await scopedFor(database, { studioId, trainerId: id }).transaction(async (inside) => {
+    await inside.query('test-joined', 'UPDATE studio SET version = version + 1 WHERE id = $1');
+    inside.touch('studio', studioId);
+    inside.touch('preferences', id);
+  });
+  return id;
+}
+
+/** The tables as a trainer's request would see them. */
+export function scopedFor(
+  database: DataSource,
+  who: { readonly studioId: string; readonly trainerId: string },
+): ScopedManager {
+  return new ScopedManager(database.manager, KEEPER, {
+    ...who,
+    trainerName: '',
+    trainerEmail: '',
+    zone: 'UTC',
+    inspectionRule: { days: 30, cycles: 1500 },
+    forceUnit: 'N',
+    eyesRule: false,
+    now: new Date(),
   });
 }
 

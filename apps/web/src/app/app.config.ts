@@ -14,14 +14,15 @@ import { catchError, map, of, tap } from 'rxjs';
 import * as z from 'zod';
 import { StudioApi } from './api/studio-api';
 import { routes } from './app.routes';
+import { provideRecords } from './records/provide-records';
+import * as streamEffects from './records/stream-effects';
 import { accountActions, accountFeature } from './state/account';
 import * as accountEffects from './state/account-effects';
 import * as bandEffects from './state/band-effects';
-import { bandsFeature } from './state/bands';
 import { noticesFeature } from './state/notices';
 import { outboxFeature } from './state/outbox';
 import * as outboxEffects from './state/outbox-effects';
-import { studioFeature } from './state/studio';
+import { focusFeature } from './state/studio';
 import * as studioEffects from './state/studio-effects';
 
 // The content security policy forbids code made from text, which Zod would try first.
@@ -43,11 +44,11 @@ export const appConfig: ApplicationConfig = {
       },
     ),
     provideState(accountFeature),
-    provideState(studioFeature),
-    provideState(bandsFeature),
+    provideRecords(),
+    provideState(focusFeature),
     provideState(noticesFeature),
     provideState(outboxFeature),
-    provideEffects(accountEffects, studioEffects, bandEffects, outboxEffects),
+    provideEffects(streamEffects, accountEffects, studioEffects, bandEffects, outboxEffects),
     provideAppInitializer(askWhoIsSignedIn),
   ],
 };

@@ -5,38 +5,42 @@ import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
-import type { Account, BandRecord } from '@wiry-otter/contracts';
-import { USUAL_PREFERENCES } from '@wiry-otter/core';
+import {
+  type Account,
+  type BandToday,
+  RECORD_KINDS,
+  type RecordKind,
+  type RecordOf,
+  type StudioRecord,
+} from '@wiry-otter/contracts';
+import { provideRecords } from '../app/records/provide-records';
+import { recordActions } from '../app/records/record-actions';
 import * as accountEffects from '../app/state/account-effects';
 import { accountActions, accountFeature } from '../app/state/account';
 import * as bandEffects from '../app/state/band-effects';
-import { bandsFeature } from '../app/state/bands';
 import { noticesFeature } from '../app/state/notices';
 import { outboxFeature } from '../app/state/outbox';
 import * as outboxEffects from '../app/state/outbox-effects';
-import { studioActions, studioFeature } from '../app/state/studio';
+import { focusFeature } from '../app/state/studio';
 import * as studioEffects from '../app/state/studio-effects';
 import { personRecord, placeRecord, UUID } from './records';
 
 export const ACCOUNT: Account = {
-  trainer: {
-    id: `${UUID}1`,
-    name: 'Mika Ferrow',
-    email: 'mika@canalside.example',
-    finder: USUAL_PREFERENCES,
-  },
-  studio: {
-    id: `${UUID}0`,
-    version: 1,
-    name: 'Towpath Training',
-    zone: 'Europe/Amsterdam',
-    trainers: [{ id: `${UUID}1`, name: 'Mika Ferrow' }],
-    forceUnit: 'N',
-    inspectionDays: 30,
-    inspectionCycles: 1500,
-    eyesRule: false,
-  },
+  trainer: { id: `${UUID}1`, name: 'Mika Ferrow', email: 'mika@canalside.example' },
+  studioId: `${UUID}0`,
   gaugeUrl: null,
+};
+
+export const STUDIO: StudioRecord = {
+  id: `${UUID}0`,
+  version: 1,
+  name: 'Towpath Training',
+  zone: 'Europe/Amsterdam',
+  trainers: [{ id: `${UUID}1`, name: 'Mika Ferrow' }],
+  forceUnit: 'N',
+  inspectionDays: 30,
+  inspectionCycles: 1500,
+  eyesRule: false,
 };
 
 /** The application's own store and effects; only the wire is in the spec's hands. */
@@ -49,8 +53,8 @@ export function setUpApp(): { store: Store; wire: HttpTestingController } {
       provideRouter([]),
       provideStore(),
       provideState(accountFeature),
-      provideState(studioFeature),
-      provideState(bandsFeature),
+      provideRecords(),
+      provideState(focusFeature),
       provideState(noticesFeature),
       provideState(outboxFeature),
       provideEffects(accountEffects, bandEffects, outboxEffects, studioEffects),
@@ -59,21 +63,26 @@ export function setUpApp(): { store: Store; wire: HttpTestingController } {
   return { store: TestBed.inject<Store>(Store), wire: TestBed.inject(HttpTestingController) };
 }
 
+/** Puts records into the store, as the feed would tell of them. */
+export function tell(
+  store: Store,
+  records: { readonly [Kind in RecordKind]?: readonly RecordOf<Kind>[] },
+): void {
+  const changes = RECORD_KINDS.flatMap((kind) =>
+    (records[kind] ?? []).map((record) => ({ kind, id: record.id, version: 1, record })),
+  );
+  store.dispatch(recordActions.pulled({ changes, cursor: '', more: false, held: false }));
+}
+
 /** The application with the trainer signed in: one person, one place and these bands. */
-export function setUpStudio(bands: readonly BandRecord[]): ReturnType<typeof setUpApp> {
+export function setUpStudio(bands: readonly BandToday[]): ReturnType<typeof setUpApp> {
   const app = setUpApp();
   app.store.dispatch(accountActions.signedIn({ account: ACCOUNT }));
-  app.store.dispatch(
-    studioActions.loaded({
-      bands,
-      people: [personRecord()],
-      places: [placeRecord()],
-      setups: [],
-      prescriptions: [],
-      decisions: [],
-      exercises: [],
-      ladders: [],
-    }),
-  );
+  tell(app.store, {
+    studio: [STUDIO],
+    band: bands,
+    person: [personRecord()],
+    place: [placeRecord()],
+  });
   return app;
 }

@@ -1,6 +1,5 @@
 import type {
-  BandCopy,
-  BandRecord,
+  BandToday,
   MeasurementRecord,
   AnchorRecord,
   PersonRecord,
@@ -9,7 +8,7 @@ import type {
 } from '@wiry-otter/contracts';
 
 /** A band as the server would send it, for specs. */
-export function bandRecord(part: Partial<BandRecord> = {}): BandRecord {
+export function bandRecord(part: Partial<BandToday> = {}): BandToday {
   return {
     id: 'a',
     version: 1,
@@ -39,7 +38,9 @@ export function bandRecord(part: Partial<BandRecord> = {}): BandRecord {
 }
 
 /** A copy in the bag, inspected lately. */
-export function copyRecord(part: Partial<BandCopy> = {}): BandCopy {
+export function copyRecord(
+  part: Partial<BandToday['copies'][number]> = {},
+): BandToday['copies'][number] {
   return {
     id: `${UUID}e`,
     mark: 'a',
@@ -48,6 +49,7 @@ export function copyRecord(part: Partial<BandCopy> = {}): BandCopy {
     stateReason: '',
     holder: { at: 'bag' },
     lastInspection: '2026-11-09',
+    countsFrom: '2026-11-09',
     cycles: { total: 0, sinceInspection: 0 },
     inspectionDue: false,
     ...part,
@@ -77,8 +79,8 @@ export function measurementRecord(
 /** A band with one finished measurement of these pulls. */
 export function measuredBand(
   readings: readonly Reading[],
-  part: Partial<BandRecord> = {},
-): BandRecord {
+  part: Partial<BandToday> = {},
+): BandToday {
   return bandRecord({ measurements: [measurementRecord(readings)], ...part });
 }
 

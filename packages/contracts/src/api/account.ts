@@ -1,7 +1,6 @@
 import { type FinderPreferences, STACKINGS } from '@wiry-otter/core';
 import * as z from 'zod';
 import { uuid } from './identity.js';
-import { studio } from './studio.js';
 
 export const signInRequest = z.strictObject({
   email: z.string().trim().toLowerCase().pipe(z.email()).pipe(z.string().max(200)),
@@ -17,10 +16,10 @@ export const finderPreferences = z.strictObject({
   withoutWarnings: z.boolean(),
 }) satisfies z.ZodType<FinderPreferences>;
 
-/** The signed-in trainer and the studio whose records they see. */
+/** The signed-in trainer. */
 export const account = z.object({
-  trainer: z.object({ id: uuid, name: z.string(), email: z.string(), finder: finderPreferences }),
-  studio,
+  trainer: z.object({ id: uuid, name: z.string(), email: z.string() }),
+  studioId: uuid,
   /** Address of the simulated scale that the test bench may connect to. */
   gaugeUrl: z.url({ protocol: /^wss?$/ }).nullable(),
 });

@@ -171,14 +171,15 @@ export const bandCopy = z.object({
   state: bandState,
   /** Why it was retired or put on watch. */
   stateReason: z.string(),
+  /** That it is with somebody, not with whom: that is in the record of the move. */
   holder,
   lastInspection: day.nullable(),
-  /** Stretches beyond ×2 in all logged sets, and since the last inspection. */
-  cycles: z.object({ total: nonNegative, sinceInspection: nonNegative }),
-  inspectionDue: z.boolean(),
+  /** The day its next inspection counts from: the last one, else when it was bought or put on record. */
+  countsFrom: day,
 });
 export type BandCopy = z.infer<typeof bandCopy>;
 
+/** A band as it is kept: what depends on the day, on the log or on who asks is not in it. */
 export const band = z.object({
   id: uuid,
   version,
@@ -193,6 +194,39 @@ export const band = z.object({
   events: z.array(bandEvent),
 });
 export type BandRecord = z.infer<typeof band>;
+
+/** Stretches of a copy beyond ×2 in all logged sets, and since its last inspection. */
+export const bandWear = z.object({
+  /** The copy's. */
+  id: uuid,
+  bandId: uuid,
+  total: nonNegative,
+  sinceInspection: nonNegative,
+});
+export type BandWearRecord = z.infer<typeof bandWear>;
+
+/** A move of a copy to a person's home; seen by that person's trainers alone. */
+export const bandMove = z.object({
+  /** The event's. */
+  id: uuid,
+  bandId: uuid,
+  copyId: uuid,
+  personId: uuid,
+});
+export type BandMoveRecord = z.infer<typeof bandMove>;
+
+/** A band as it stands today for a trainer: with its wear, what is due, and who of their people has it. */
+export const bandToday = z.object({
+  ...band.shape,
+  copies: z.array(
+    z.object({
+      ...bandCopy.shape,
+      cycles: z.object({ total: nonNegative, sinceInspection: nonNegative }),
+      inspectionDue: z.boolean(),
+    }),
+  ),
+});
+export type BandToday = z.infer<typeof bandToday>;
 
 export const measurementParams = z.strictObject({ id: uuid, measurementId: uuid });
 export const readingParams = z.strictObject({ id: uuid, measurementId: uuid, readingId: uuid });

@@ -1,8 +1,8 @@
 import * as z from 'zod';
-import { day, form, nonNegative } from '../documents/primitives.js';
+import { day, form, nonNegative, phaseRange } from '../documents/primitives.js';
 import { decisionDocument, reviewDocument, school } from '../documents/review.js';
 import { moment, uuid, version } from './identity.js';
-import { setup } from './setups.js';
+import { setupFigures } from './setups.js';
 
 const count = z.number().int().min(0).max(1000);
 const atLeastOne = z.number().int().min(1).max(1000);
@@ -45,12 +45,14 @@ export const dropSet = z.strictObject({
 });
 export type DropSetRecord = z.infer<typeof dropSet>;
 
+/** Lets one exercise stand twice for a person, as repetitions and as slow lowerings. */
+export const TRACKS = ['main', 'lowering'] as const;
+
 const prescriptionFields = {
   personId: uuid,
   /** One for all sets, or one for each: a taper has less help in every set. */
   setupIds: z.array(uuid).min(1).max(20),
-  /** Lets one exercise stand twice for a person, as repetitions and as slow lowerings. */
-  track: z.enum(['main', 'lowering']).default('main'),
+  track: z.enum(TRACKS).default('main'),
   school,
   sets: z.number().int().min(1).max(20),
   work,
@@ -122,7 +124,8 @@ export type SetRecord = z.infer<typeof trainingSet>;
 
 export const setParams = z.strictObject({ id: uuid, setId: uuid });
 
-export const finishInput = z.strictObject({ version, redFlag: z.boolean() });
+export const finishInput = z.strictObject({ redFlag: z.boolean() });
+export type FinishInput = z.infer<typeof finishInput>;
 
 /** One set-up for all sets, or one for each. */
 const setupIds = prescriptionFields.setupIds;
@@ -158,20 +161,51 @@ export const decision = z.object({
 });
 export type DecisionRecord = z.infer<typeof decision>;
 
+/** A set-up that a session used, in the version it began with; its document is asked for by that. */
+export const usedSetup = z.object({
+  id: uuid,
+  version,
+  title: z.string(),
+  /** Title of the exercise. */
+  exercise: z.string(),
+  /** The part of the movement; null where it was all of it. */
+  phases: phaseRange.nullable(),
+  /** How many bands were laid. */
+  bands: z.number().int().nonnegative(),
+  figures: setupFigures,
+});
+export type UsedSetup = z.infer<typeof usedSetup>;
+
 export const session = z.object({
   id: uuid,
   version,
   personId: uuid,
   prescription,
   /** Each set-up of the prescription once, in its order, as it was when the session began. */
-  setups: z.array(setup).min(1),
+  setups: z.array(usedSetup).min(1),
   startedAt: moment,
   day,
   finishedAt: moment.nullable(),
+  /** Given up before a set was done. */
+  discardedAt: moment.nullable(),
   redFlag: z.boolean(),
   sets: z.array(trainingSet),
-  decision: decision.nullable(),
+  /** What was decided after it, in short. */
+  decision: z
+    .object({ id: uuid, code: decisionDocument.shape.code, status: decision.shape.status })
+    .nullable(),
 });
 export type SessionRecord = z.infer<typeof session>;
 
-export const personQuery = z.strictObject({ personId: uuid.optional() });
+/** Sessions handed out at a time, at most. */
+export const MOST_SESSIONS = 100;
+
+/** Sessions before one that is known, the latest first. */
+export const sessionsQuery = z.strictObject({
+  personId: uuid,
+  beforeDay: day.optional(),
+  /** Of that day's, those before this one. */
+  beforeId: uuid.optional(),
+  limit: z.coerce.number().int().min(1).max(MOST_SESSIONS).default(50),
+});
+export type SessionsQuery = z.infer<typeof sessionsQuery>;

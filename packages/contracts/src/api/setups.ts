@@ -70,3 +70,8 @@ export const setup = z.object({
 });
 export type SetupRecord = z.infer<typeof setup>;
 export type SetupFigures = z.infer<typeof setupFigures>;
+
+export const setupVersionParams = z.strictObject({
+  id: uuid,
+  version: z.coerce.number().int().positive(),
+});

@@ -1,10 +1,14 @@
 import type { BandCopy, BandEventRecord, BandRecord, Holder, Reading } from '@wiry-otter/contracts';
-import { inspectionDue, STANDING_ERROR_N } from '@wiry-otter/core';
-import { differenceInCalendarDays, parseISO } from 'date-fns';
-import { type EntityManager, In } from 'typeorm';
+import { STANDING_ERROR_N } from '@wiry-otter/core';
+import { In } from 'typeorm';
+import { dayInZone } from '../../platform/days.js';
+import { recordsOfTable } from '../../platform/records/record-source.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import { TrainerEntity } from '../studio/entities.js';
 import {
   BandCopyEntity,
   type BandCopyRow,
+  BandEntity,
   BandEventEntity,
   type BandEventRow,
   BandMeasurementEntity,
@@ -12,12 +16,35 @@ import {
   BandReadingEntity,
   type BandReadingRow,
   type BandRow,
+  BandWearEntity,
 } from './entities.js';
-import { TrainerEntity } from '../studio/entities.js';
-import { idsOfOwnPeople } from '../people/people-store.js';
-import { dayInZone } from '../../platform/days.js';
-import { ownedBy, type Scope } from '../../platform/access/scope.js';
-import { copyWorn, readWear, type Wear } from './wear.js';
+
+export const bandRecords = recordsOfTable('band', BandEntity, async (scoped, rows) =>
+  (await toRecords(scoped, rows)).map((record) => ({
+    id: record.id,
+    version: record.version,
+    record,
+  })),
+);
+
+/** How worn each copy is, by the copy's id. */
+export const wearRecords = recordsOfTable('bandWear', BandWearEntity, (_scoped, rows) =>
+  rows.map(({ bandId, id, sinceInspection, total, version }) => ({
+    id,
+    version,
+    record: { id, bandId, total, sinceInspection },
+  })),
+);
+
+/** Moves to somebody's home, which only their trainers see. */
+export const moveRecords = recordsOfTable('bandMove', BandEventEntity, (_scoped, rows) =>
+  rows.flatMap(({ bandId, copyId, id, what }) => {
+    if (what.kind !== 'moved' || what.holder.at !== 'person') return [];
+    const { personId } = what.holder;
+    if (personId === null) return [];
+    return [{ id, version: 1, personId, record: { id, bandId, copyId, personId } }];
+  }),
+);
 
 /** The rows that a band's record is put together from. */
 interface Parts {
@@ -25,77 +52,59 @@ interface Parts {
   readonly measurements: readonly BandMeasurementRow[];
   readonly readings: readonly BandReadingRow[];
   readonly events: readonly BandEventRow[];
-  readonly wear: readonly Wear[];
   readonly trainers: ReadonlyMap<string, string>;
-  readonly ownPeople: ReadonlySet<string>;
 }
 
 /** Puts the records of bands together, with a fixed number of queries however many they are. */
 export async function toRecords(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   rows: readonly BandRow[],
 ): Promise<BandRecord[]> {
   if (rows.length === 0) return [];
   const parts = await readParts(
-    manager,
-    scope,
+    scoped,
     rows.map(({ id }) => id),
   );
-  return rows.map((row) => toRecord(row, parts, scope));
+  return rows.map((row) => toRecord(row, parts, scoped.scope.zone));
 }
 
-async function readParts(
-  manager: EntityManager,
-  scope: Scope,
-  bandIds: readonly string[],
-): Promise<Parts> {
-  const ids = In([...bandIds]);
-  const copies = await manager.find(BandCopyEntity, {
-    where: ownedBy<BandCopyRow>(scope, { bandId: ids }),
-    order: { mark: 'ASC' },
-  });
-  const measurements = await manager.find(BandMeasurementEntity, {
-    where: ownedBy<BandMeasurementRow>(scope, { bandId: ids }),
-    order: { startedAt: 'ASC', id: 'ASC' },
-  });
-  const readings = await manager.find(BandReadingEntity, {
-    where: ownedBy<BandReadingRow>(scope, { bandId: ids }),
-    order: { sequence: 'ASC' },
-  });
-  const events = await manager.find(BandEventEntity, {
-    where: ownedBy<BandEventRow>(scope, { bandId: ids }),
-    order: { at: 'ASC', id: 'ASC' },
-  });
-  const trainers = await manager.findBy(TrainerEntity, { studioId: scope.studioId });
+async function readParts(scoped: ScopedManager, bandIds: readonly string[]): Promise<Parts> {
+  const bandId = In([...bandIds]);
+  const copies = await scoped.find(BandCopyEntity, { bandId }, { order: { mark: 'ASC' } });
+  const measurements = await scoped.find(
+    BandMeasurementEntity,
+    { bandId },
+    { order: { startedAt: 'ASC', id: 'ASC' } },
+  );
+  const readings = await scoped.find(BandReadingEntity, { bandId }, { order: { sequence: 'ASC' } });
+  const events = await scoped.find(
+    BandEventEntity,
+    { bandId },
+    { order: { at: 'ASC', id: 'ASC' } },
+  );
+  const trainers = await scoped.find(TrainerEntity, {});
   return {
     copies,
     measurements,
     // Rows come by rising sequence, so the last one of a reading is the one that stands.
     readings: [...new Map(readings.map((row) => [row.readingId, row])).values()],
     events,
-    wear: await readWear(manager, scope),
     trainers: new Map(trainers.map(({ id, name }) => [id, name])),
-    ownPeople: new Set(await idsOfOwnPeople(manager, scope)),
   };
 }
 
-function toRecord(row: BandRow, parts: Parts, scope: Scope): BandRecord {
+function toRecord(row: BandRow, parts: Parts, zone: string): BandRecord {
   const { studioId: _studio, ...fields } = row;
   const events = parts.events.filter(({ bandId }) => bandId === row.id);
-  const rows = parts.copies.filter(({ bandId }) => bandId === row.id);
-  const worn = parts.wear
+  const copies = parts.copies
     .filter(({ bandId }) => bandId === row.id)
-    .map((wear) => ({ ...wear, copyId: copyWorn(rows, events, wear) }));
-  const copies = rows.map((copy) =>
-    toCopy(
-      copy,
-      events.filter(({ copyId }) => copyId === copy.id),
-      worn.filter(({ copyId }) => copyId === copy.id),
-      parts,
-      scope,
-    ),
-  );
+    .map((copy) =>
+      toCopy(
+        copy,
+        events.filter(({ copyId }) => copyId === copy.id),
+        zone,
+      ),
+    );
   return {
     ...fields,
     state: bestState(copies),
@@ -110,35 +119,21 @@ function toRecord(row: BandRow, parts: Parts, scope: Scope): BandRecord {
 function toCopy(
   { studioId: _studio, bandId: _band, holder, addedAt, ...copy }: BandCopyRow,
   events: readonly BandEventRow[],
-  wear: readonly Wear[],
-  { ownPeople }: Parts,
-  scope: Scope,
+  zone: string,
 ): BandCopy {
   const inspected = events.filter(({ what }) => what.kind === 'inspected').at(-1);
-  const lastInspection = inspected === undefined ? null : dayInZone(inspected.at, scope.zone);
-  const since = wear.filter(({ at }) => inspected === undefined || at > inspected.at);
-  const cycles = {
-    total: sumOf(wear.map((entry) => entry.cycles)),
-    sinceInspection: sumOf(since.map((entry) => entry.cycles)),
-  };
-  // A band never inspected counts from the day it was bought, else from the day it was put on record.
-  const from = lastInspection ?? copy.boughtOn ?? dayInZone(addedAt, scope.zone);
-  const today = dayInZone(scope.now, scope.zone);
-  const days = differenceInCalendarDays(parseISO(today), parseISO(from));
+  const lastInspection = inspected === undefined ? null : dayInZone(inspected.at, zone);
   return {
     ...copy,
-    holder: shownHolder(holder, ownPeople),
+    holder: withoutPerson(holder),
     lastInspection,
-    cycles,
-    inspectionDue: inspectionDue({ days, cycles: cycles.sinceInspection }, scope.inspectionRule)
-      .due,
+    countsFrom: lastInspection ?? copy.boughtOn ?? dayInZone(addedAt, zone),
   };
 }
 
-/** A band at the home of a colleague's client is away, but not for this trainer to know where. */
-function shownHolder(holder: Holder, ownPeople: ReadonlySet<string>): Holder {
-  if (holder.at !== 'person' || holder.personId === null) return holder;
-  return ownPeople.has(holder.personId) ? holder : { at: 'person', personId: null };
+/** That a band is at somebody's home is everybody's to know, at whose is not. */
+function withoutPerson(holder: Holder): Holder {
+  return holder.at === 'person' ? { at: 'person', personId: null } : holder;
 }
 
 function toMeasurement(
@@ -184,14 +179,14 @@ function toReading(row: BandReadingRow, { rigging }: BandMeasurementRow, takenBy
   };
 }
 
-function toEvent(row: BandEventRow, { trainers, ownPeople }: Parts): BandEventRecord {
+function toEvent(row: BandEventRow, { trainers }: Parts): BandEventRecord {
   const { id, copyId, what } = row;
   return {
     id,
     copyId,
     at: row.at.toISOString(),
     by: trainers.get(row.by) ?? '',
-    what: what.kind === 'moved' ? { ...what, holder: shownHolder(what.holder, ownPeople) } : what,
+    what: what.kind === 'moved' ? { ...what, holder: withoutPerson(what.holder) } : what,
   };
 }
 
@@ -201,10 +196,6 @@ function bestState(
 ): BandRecord['state'] {
   if (copies.some(({ state }) => state === 'inUse')) return 'inUse';
   return copies.some(({ state }) => state === 'watch') ? 'watch' : 'retired';
-}
-
-function sumOf(values: readonly number[]): number {
-  return values.reduce((sum, value) => sum + value, 0);
 }
 
 function compare(a: string, b: string): number {

@@ -1,115 +1,118 @@
-import type { BandInput, BandRecord, CutInput, LawChoice } from '@wiry-otter/contracts';
-import { type EntityManager, In } from 'typeorm';
-import { BandCopyEntity, BandEntity, BandMeasurementEntity, type BandRow } from './entities.js';
-import {
-  expectVersion,
-  findOwn,
-  lockOwn,
-  ownedBy,
-  type Scope,
-} from '../../platform/access/scope.js';
+import type { BandInput, BandRecord, BandToday, CutInput, LawChoice } from '@wiry-otter/contracts';
+import { bandToday } from '@wiry-otter/core';
+import { In } from 'typeorm';
+import { dayInZone } from '../../platform/days.js';
 import { refuse } from '../../platform/problems/refusal.js';
+import { expectVersion } from '../../platform/records/expect-version.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import { idsOfOwnPeople } from '../people/people-store.js';
 import { toRecords } from './band-records.js';
+import {
+  BandCopyEntity,
+  BandEntity,
+  BandEventEntity,
+  BandMeasurementEntity,
+  type BandRow,
+  BandWearEntity,
+} from './entities.js';
 
-/** Bands on the rail. */
-export async function listBands(manager: EntityManager, scope: Scope): Promise<BandRecord[]> {
-  const rows = await manager.find(BandEntity, {
-    where: ownedBy<BandRow>(scope, { removed: false }),
-    order: { name: 'ASC' },
-  });
-  return toRecords(manager, scope, rows);
-}
-
-export async function readBand(
-  manager: EntityManager,
-  scope: Scope,
-  id: string,
-): Promise<BandRecord> {
-  return bandRecord(manager, scope, await findOwn(manager, BandEntity, scope, { id }));
+/** Bands on the rail, by name, as they stand today. */
+export async function listBands(scoped: ScopedManager): Promise<BandToday[]> {
+  const rows = await scoped.find(BandEntity, { removed: false }, { order: { name: 'ASC' } });
+  return bandsToday(scoped, await toRecords(scoped, rows));
 }
 
 /** The bands of these ids, removed ones too, with the rolls that they were cut from. */
 export async function readBands(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   ids: readonly string[],
-): Promise<BandRecord[]> {
-  const rows = await manager.findBy(BandEntity, ownedBy<BandRow>(scope, { id: In([...ids]) }));
+): Promise<BandToday[]> {
+  const rows = await scoped.find(BandEntity, { id: In([...ids]) });
   const rollIds = rows.flatMap(({ cutFrom }) => cutFrom ?? []);
-  const rolls = await manager.findBy(BandEntity, ownedBy<BandRow>(scope, { id: In(rollIds) }));
+  const rolls = await scoped.find(BandEntity, { id: In(rollIds) });
   const all = new Map([...rows, ...rolls].map((row) => [row.id, row]));
-  return toRecords(manager, scope, [...all.values()]);
+  return bandsToday(scoped, await toRecords(scoped, [...all.values()]));
+}
+
+/** Bands as they stand today for whoever asks. */
+async function bandsToday(
+  scoped: ScopedManager,
+  bands: readonly BandRecord[],
+): Promise<BandToday[]> {
+  const bandId = In(bands.map(({ id }) => id));
+  const worn = await scoped.find(BandWearEntity, { bandId });
+  const people = new Set(await idsOfOwnPeople(scoped));
+  const events = await scoped.find(BandEventEntity, { bandId });
+  const moves = events.flatMap(({ id, what }) =>
+    what.kind === 'moved' && what.holder.at === 'person' && people.has(what.holder.personId ?? '')
+      ? [[id, { personId: what.holder.personId ?? '' }] as const]
+      : [],
+  );
+  const { inspectionRule: rule, now, zone } = scoped.scope;
+  const facts = {
+    wear: new Map(worn.map((row) => [row.id, row])),
+    moves: new Map(moves),
+    rule,
+    today: dayInZone(now, zone),
+  };
+  return bands.map((band) => bandToday(band, facts));
 }
 
 /** Creates the band, or changes it when the version on record is the one it was made from. */
 export async function putBand(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   id: string,
   { version, copies, ...fields }: BandInput,
-): Promise<BandRecord> {
-  const row = await lockOwn(manager, BandEntity, scope, id);
+): Promise<void> {
+  const row = await scoped.lock(BandEntity, id);
   expectVersion(row?.version ?? 0, version);
-  if (fields.cutFrom !== null) await findRoll(manager, scope, fields.cutFrom);
-  const written: BandRow = {
+  if (fields.cutFrom !== null) await findRoll(scoped, fields.cutFrom);
+  await scoped.put(BandEntity, {
     ...fields,
     id,
-    studioId: scope.studioId,
     version: version + 1,
     lawFrom: row?.lawFrom ?? null,
     removed: row?.removed ?? false,
-  };
-  await manager.save(BandEntity, written);
-  await putCopies(manager, scope, id, copies);
-  return bandRecord(manager, scope, written);
+  });
+  await putCopies(scoped, id, copies);
+  scoped.touch('band', id);
 }
 
 /** Takes a band off the rail or puts it back; its record stays. */
 export async function setBandRemoved(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   id: string,
   removed: boolean,
-): Promise<BandRecord> {
-  const row = (await lockOwn(manager, BandEntity, scope, id)) ?? refuse('not-found');
-  if (row.removed !== removed) {
-    row.removed = removed;
-    row.version += 1;
-    await manager.save(BandEntity, row);
-  }
-  return bandRecord(manager, scope, row);
+): Promise<void> {
+  const row = (await scoped.lock(BandEntity, id)) ?? refuse('not-found');
+  if (row.removed !== removed) await changeBand(scoped, row, { removed });
 }
 
 /** Chooses the measurement whose law the band has, or the latest again. */
 export async function chooseLaw(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   id: string,
   { version, measurementId }: LawChoice,
-): Promise<BandRecord> {
-  const row = (await lockOwn(manager, BandEntity, scope, id)) ?? refuse('not-found');
+): Promise<void> {
+  const row = (await scoped.lock(BandEntity, id)) ?? refuse('not-found');
   expectVersion(row.version, version);
   if (measurementId !== null) {
-    await findOwn(manager, BandMeasurementEntity, scope, { id: measurementId, bandId: id });
+    await scoped.findOwn(BandMeasurementEntity, { id: measurementId, bandId: id });
   }
-  row.lawFrom = measurementId;
-  row.version += 1;
-  await manager.save(BandEntity, row);
-  return bandRecord(manager, scope, row);
+  await changeBand(scoped, row, { lawFrom: measurementId });
 }
 
 /** Cuts a piece from a roll: a band of its own with the roll's make and law; the roll gets shorter. */
 export async function cutPiece(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   rollId: string,
   input: CutInput,
-): Promise<BandRecord> {
-  const known = await lockOwn(manager, BandEntity, scope, input.pieceId);
+): Promise<string> {
+  const known = await scoped.lock(BandEntity, input.pieceId);
   if (known !== undefined) {
-    return known.cutFrom === rollId ? bandRecord(manager, scope, known) : refuse('id-taken');
+    return known.cutFrom === rollId ? known.id : refuse('id-taken');
   }
-  const roll = (await lockOwn(manager, BandEntity, scope, rollId)) ?? refuse('not-found');
+  const roll = (await scoped.lock(BandEntity, rollId)) ?? refuse('not-found');
   if (roll.stock !== 'roll') return refuse('not-found');
   expectVersion(roll.version, input.version);
   if (input.length_m >= roll.flatLength_m) {
@@ -122,12 +125,12 @@ export async function cutPiece(
       },
     ]);
   }
-  roll.flatLength_m = Number((roll.flatLength_m - input.length_m).toFixed(4));
-  roll.version += 1;
-  await manager.save(BandEntity, roll);
-  const piece: BandRow = {
+  const left = Number((roll.flatLength_m - input.length_m).toFixed(4));
+  await changeBand(scoped, roll, { flatLength_m: left });
+  const { pieceId } = input;
+  await scoped.insert(BandEntity, {
     ...roll,
-    id: input.pieceId,
+    id: pieceId,
     version: 1,
     name: input.name,
     tag: input.tag,
@@ -138,27 +141,25 @@ export async function cutPiece(
     lawFrom: null,
     note: '',
     removed: false,
-  };
-  await manager.insert(BandEntity, piece);
-  await putCopies(manager, scope, piece.id, [{ id: input.copyId, mark: 'a', boughtOn: null }]);
-  return bandRecord(manager, scope, piece);
+  });
+  await putCopies(scoped, pieceId, [{ id: input.copyId, mark: 'a', boughtOn: null }]);
+  scoped.touch('band', pieceId);
+  return pieceId;
 }
 
 /** Adds copies and changes their mark; none goes away, they are retired. */
 async function putCopies(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   bandId: string,
   copies: BandInput['copies'],
 ): Promise<void> {
   for (const copy of copies) {
-    const known = await lockOwn(manager, BandCopyEntity, scope, copy.id);
+    const known = await scoped.lock(BandCopyEntity, copy.id);
     if (known !== undefined && known.bandId !== bandId) refuse('id-taken');
-    await manager.save(BandCopyEntity, {
+    await scoped.put(BandCopyEntity, {
       ...(known ?? {
-        studioId: scope.studioId,
         bandId,
-        addedAt: scope.now,
+        addedAt: scoped.scope.now,
         state: 'inUse',
         stateReason: '',
         holder: { at: 'bag' },
@@ -168,20 +169,20 @@ async function putCopies(
   }
 }
 
-async function findRoll(manager: EntityManager, scope: Scope, id: string): Promise<void> {
-  const roll = await findOwn(manager, BandEntity, scope, { id });
+async function findRoll(scoped: ScopedManager, id: string): Promise<void> {
+  const roll = await scoped.findOwn(BandEntity, { id });
   if (roll.stock === 'roll') return;
   refuse('invalid-request', [
     { in: 'body', path: '$.cutFrom', found: `"${roll.name}", a band`, expected: 'a roll' },
   ]);
 }
 
-/** The record of one band. */
-export async function bandRecord(
-  manager: EntityManager,
-  scope: Scope,
-  row: BandRow,
-): Promise<BandRecord> {
-  const [record] = await toRecords(manager, scope, [row]);
-  return record ?? refuse('not-found');
+/** Changes a band that is locked, and raises its version. */
+export async function changeBand(
+  scoped: ScopedManager,
+  { id, version }: Pick<BandRow, 'id' | 'version'>,
+  changes: Partial<BandRow>,
+): Promise<void> {
+  await scoped.update(BandEntity, { id }, { ...changes, version: version + 1 });
+  scoped.touch('band', id);
 }

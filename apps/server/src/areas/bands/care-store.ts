@@ -1,39 +1,41 @@
-import type { BandEventInput, BandRecord } from '@wiry-otter/contracts';
+import type { BandEventInput } from '@wiry-otter/contracts';
 import { inspectionResult } from '@wiry-otter/core';
-import type { EntityManager } from 'typeorm';
-import { BandCopyEntity, type BandCopyRow, BandEntity, BandEventEntity } from './entities.js';
-import { PlaceEntity } from '../places/entities.js';
-import { findPerson } from '../people/people-store.js';
-import { findOwn, lockOwn, type Scope } from '../../platform/access/scope.js';
 import { refuse } from '../../platform/problems/refusal.js';
-import { bandRecord } from './band-store.js';
+import { expectSame } from '../../platform/records/expect-same.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import { findPerson } from '../people/people-store.js';
+import { PlaceEntity } from '../places/entities.js';
+import { changeBand } from './band-store.js';
+import { BandCopyEntity, type BandCopyRow, BandEntity, BandEventEntity } from './entities.js';
+import { recountSinceInspection } from './wear.js';
 
 /** Notes what happened to a copy and brings its state about; sent twice it happens once. */
 export async function addBandEvent(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   bandId: string,
   eventId: string,
   { copyId, at, what }: BandEventInput,
-): Promise<BandRecord> {
-  const band = (await lockOwn(manager, BandEntity, scope, bandId)) ?? refuse('not-found');
-  const known = await lockOwn(manager, BandEventEntity, scope, eventId);
-  if (known !== undefined && known.bandId !== bandId) return refuse('id-taken');
-  if (known === undefined) {
-    const copy = await findOwn(manager, BandCopyEntity, scope, { id: copyId, bandId });
-    await checkHolder(manager, scope, what);
-    await manager.insert(BandEventEntity, {
-      id: eventId,
-      studioId: scope.studioId,
-      bandId,
-      copyId,
-      at: new Date(at),
-      by: scope.trainerId,
-      what,
-    });
-    await manager.save(BandCopyEntity, { ...copy, ...changeOf(what, copy) });
+): Promise<void> {
+  const band = (await scoped.lock(BandEntity, bandId)) ?? refuse('not-found');
+  const known = await scoped.lock(BandEventEntity, eventId);
+  if (known !== undefined) {
+    expectSame(known, { bandId, copyId, at, what });
+    return;
   }
-  return bandRecord(manager, scope, band);
+  const copy = await scoped.findOwn(BandCopyEntity, { id: copyId, bandId });
+  await checkHolder(scoped, what);
+  await scoped.insert(BandEventEntity, {
+    id: eventId,
+    bandId,
+    copyId,
+    at: new Date(at),
+    by: scoped.scope.trainerId,
+    what,
+  });
+  await scoped.update(BandCopyEntity, { id: copyId }, changeOf(what, copy));
+  await changeBand(scoped, band, {});
+  if (what.kind === 'inspected') await recountSinceInspection(scoped, copyId);
+  if (what.kind === 'moved') scoped.touch('bandMove', eventId);
 }
 
 /** What an event makes of a copy. */
@@ -64,16 +66,12 @@ function changeOf(what: BandEventInput['what'], copy: BandCopyRow): Partial<Band
 }
 
 /** A band goes to a place of the studio or to a person of this trainer's. */
-async function checkHolder(
-  manager: EntityManager,
-  scope: Scope,
-  what: BandEventInput['what'],
-): Promise<void> {
+async function checkHolder(scoped: ScopedManager, what: BandEventInput['what']): Promise<void> {
   if (what.kind !== 'moved') return;
   const { holder } = what;
-  if (holder.at === 'place') await findOwn(manager, PlaceEntity, scope, { id: holder.placeId });
+  if (holder.at === 'place') await scoped.findOwn(PlaceEntity, { id: holder.placeId });
   if (holder.at === 'person') {
     if (holder.personId === null) refuse('not-found');
-    else await findPerson(manager, scope, holder.personId);
+    else await findPerson(scoped, holder.personId);
   }
 }

@@ -189,3 +189,45 @@ export const BandEventEntity = new EntitySchema<BandEventRow>({
     what: json(),
   },
 });
+
+/** How often a copy was stretched beyond ×2, counted as sets are logged; the id is the copy's. */
+export interface BandWearRow {
+  id: string;
+  studioId: string;
+  bandId: string;
+  version: number;
+  total: number;
+  sinceInspection: number;
+}
+
+export const BandWearEntity = new EntitySchema<BandWearRow>({
+  name: 'band_wear',
+  columns: {
+    id,
+    studioId,
+    bandId: uuid('band_id'),
+    version,
+    total: integer(),
+    sinceInspection: integer('since_inspection'),
+  },
+});
+
+/** What one set did to one copy. */
+export interface SetWearRow {
+  copyId: string;
+  setId: string;
+  studioId: string;
+  performedAt: Date;
+  cycles: number;
+}
+
+export const SetWearEntity = new EntitySchema<SetWearRow>({
+  name: 'set_wear',
+  columns: {
+    copyId: { ...uuid('copy_id'), primary: true },
+    setId: { ...uuid('set_id'), primary: true },
+    studioId,
+    performedAt: moment('performed_at'),
+    cycles: integer(),
+  },
+});

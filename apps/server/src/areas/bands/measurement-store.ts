@@ -1,113 +1,103 @@
 import type {
-  BandRecord,
   MeasurementInput,
+  ReadingAsideInput,
   ReadingInput,
   RequestFault,
-  ReadingAsideInput,
 } from '@wiry-otter/contracts';
 import { toStrandReading } from '@wiry-otter/core';
-import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
+import { refuse } from '../../platform/problems/refusal.js';
+import { expectSame } from '../../platform/records/expect-same.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import { changeBand } from './band-store.js';
 import {
   BandCopyEntity,
   BandEntity,
   BandMeasurementEntity,
   BandReadingEntity,
-  type BandReadingRow,
   type BandRow,
 } from './entities.js';
-import { findOwn, lockOwn, ownedBy, type Scope } from '../../platform/access/scope.js';
-import { refuse } from '../../platform/problems/refusal.js';
-import { bandRecord } from './band-store.js';
 
 /** A reading exactly at the limit must not fail on rounding. */
 const STRETCH_TOLERANCE = 1e-9;
 
 /** Begins a measurement, or ends it: only its end and its note may change later. */
 export async function putMeasurement(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   bandId: string,
   id: string,
   input: MeasurementInput,
-): Promise<BandRecord> {
-  const band = (await lockOwn(manager, BandEntity, scope, bandId)) ?? refuse('not-found');
-  await findOwn(manager, BandCopyEntity, scope, { id: input.copyId, bandId });
-  const known = await lockOwn(manager, BandMeasurementEntity, scope, id);
-  if (known !== undefined && known.bandId !== bandId) return refuse('id-taken');
-  await manager.save(BandMeasurementEntity, {
+): Promise<void> {
+  const band = (await scoped.lock(BandEntity, bandId)) ?? refuse('not-found');
+  await scoped.findOwn(BandCopyEntity, { id: input.copyId, bandId });
+  const known = await scoped.lock(BandMeasurementEntity, id);
+  const { finishedAt, note, ...begun } = input;
+  if (known !== undefined) expectSame(known, { bandId, ...begun });
+  await scoped.put(BandMeasurementEntity, {
     ...(known ?? {
-      ...input,
+      ...begun,
       id,
       bandId,
-      studioId: scope.studioId,
-      takenBy: scope.trainerId,
+      takenBy: scoped.scope.trainerId,
       startedAt: new Date(input.startedAt),
     }),
-    finishedAt: input.finishedAt === null ? null : new Date(input.finishedAt),
-    note: input.note,
+    finishedAt: finishedAt === null ? null : new Date(finishedAt),
+    note,
   });
-  return bandRecord(manager, scope, band);
+  await changeBand(scoped, band, {});
 }
 
 /** Adds a reading; the same one sent twice is kept once. */
 export async function addReading(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   bandId: string,
   measurementId: string,
   readingId: string,
   input: ReadingInput,
-): Promise<BandRecord> {
-  const band = (await lockOwn(manager, BandEntity, scope, bandId)) ?? refuse('not-found');
-  await findOwn(manager, BandMeasurementEntity, scope, { id: measurementId, bandId });
-  const known = await manager.findOneBy(BandReadingEntity, { readingId, sequence: 0 });
-  if (known !== null && known.measurementId !== measurementId) {
-    return known.studioId === scope.studioId ? refuse('id-taken') : refuse('not-found');
+): Promise<void> {
+  const band = (await scoped.lock(BandEntity, bandId)) ?? refuse('not-found');
+  await scoped.findOwn(BandMeasurementEntity, { id: measurementId, bandId });
+  const known = await scoped.lock(BandReadingEntity, readingId);
+  if (known !== undefined) {
+    expectSame(known, { bandId, measurementId, ...input });
+    return;
   }
-  if (known === null) {
-    refuseOverstretch(band, input);
-    await manager.insert(BandReadingEntity, {
-      ...input,
-      takenAt: new Date(input.takenAt),
-      id: readingId,
-      readingId,
-      sequence: 0,
-      setAside: false,
-      setAsideReason: '',
-      bandId,
-      measurementId,
-      studioId: scope.studioId,
-      takenBy: scope.trainerId,
-    });
-  }
-  return bandRecord(manager, scope, band);
+  refuseOverstretch(band, input);
+  await scoped.insert(BandReadingEntity, {
+    ...input,
+    takenAt: new Date(input.takenAt),
+    id: readingId,
+    readingId,
+    sequence: 0,
+    setAside: false,
+    setAsideReason: '',
+    bandId,
+    measurementId,
+    takenBy: scoped.scope.trainerId,
+  });
+  await changeBand(scoped, band, {});
 }
 
 /** Sets a reading aside with its reason, or counts it again, by a row that supersedes it. */
 export async function setReadingAside(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   bandId: string,
   readingId: string,
   { setAside, reason }: ReadingAsideInput,
-): Promise<BandRecord> {
-  const band = (await lockOwn(manager, BandEntity, scope, bandId)) ?? refuse('not-found');
-  const latest = await manager.findOne(BandReadingEntity, {
-    where: ownedBy<BandReadingRow>(scope, { readingId, bandId }),
-    order: { sequence: 'DESC' },
+): Promise<void> {
+  const band = (await scoped.lock(BandEntity, bandId)) ?? refuse('not-found');
+  const where = { readingId, bandId };
+  const latest = await scoped.findFirst(BandReadingEntity, where, { sequence: 'DESC' });
+  if (latest === undefined) return refuse('not-found');
+  if (latest.setAside === setAside && latest.setAsideReason === reason) return;
+  await scoped.insert(BandReadingEntity, {
+    ...latest,
+    id: uuidv7(),
+    sequence: latest.sequence + 1,
+    setAside,
+    setAsideReason: reason,
   });
-  if (latest === null) return refuse('not-found');
-  if (latest.setAside !== setAside || latest.setAsideReason !== reason) {
-    await manager.insert(BandReadingEntity, {
-      ...latest,
-      id: uuidv7(),
-      sequence: latest.sequence + 1,
-      setAside,
-      setAsideReason: reason,
-    });
-  }
-  return bandRecord(manager, scope, band);
+  await changeBand(scoped, band, {});
 }
 
 function refuseOverstretch(band: BandRow, input: ReadingInput): void {

@@ -1,5 +1,4 @@
 import {
-  band,
   bandEventInput,
   bandInput,
   cutInput,
@@ -8,101 +7,99 @@ import {
   lawChoice,
   measurementInput,
   measurementParams,
+  readingAsideInput,
   readingInput,
   readingParams,
-  readingAsideInput,
 } from '@wiry-otter/contracts';
-import * as z from 'zod';
 import type { App } from '../../platform/app-context.js';
-import { chooseLaw, cutPiece, listBands, putBand, readBand, setBandRemoved } from './band-store.js';
+import { writeRoute } from '../../platform/records/write.js';
+import { chooseLaw, cutPiece, putBand, setBandRemoved } from './band-store.js';
 import { addBandEvent } from './care-store.js';
 import { addReading, putMeasurement, setReadingAside } from './measurement-store.js';
 
-const answersBand = { 200: band };
-
 /** The studio's bands, their measurements and what happens to them. */
 export function bandRoutes(app: App, _options: unknown, done: () => void): void {
-  const { database } = app;
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/bands/:id',
+    params: idParams,
+    body: bandInput,
+    answers: 'band',
+    work: (scoped, { body, params }) => putBand(scoped, params.id, body),
+  });
 
-  app.get('/bands', { schema: { response: { 200: z.array(band) } } }, ({ scope }) =>
-    listBands(database.manager, scope),
-  );
+  writeRoute(app, {
+    method: 'DELETE',
+    url: '/bands/:id',
+    params: idParams,
+    answers: 'band',
+    work: (scoped, { params }) => setBandRemoved(scoped, params.id, true),
+  });
 
-  app.get(
-    '/bands/:id',
-    { schema: { params: idParams, response: answersBand } },
-    ({ scope, params }) => readBand(database.manager, scope, params.id),
-  );
+  writeRoute(app, {
+    method: 'POST',
+    url: '/bands/:id/restore',
+    params: idParams,
+    answers: 'band',
+    work: (scoped, { params }) => setBandRemoved(scoped, params.id, false),
+  });
 
-  app.put(
-    '/bands/:id',
-    { schema: { params: idParams, body: bandInput, response: answersBand } },
-    ({ scope, params, body }) =>
-      database.transaction((manager) => putBand(manager, scope, params.id, body)),
-  );
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/bands/:id/law',
+    params: idParams,
+    body: lawChoice,
+    answers: 'band',
+    work: (scoped, { body, params }) => chooseLaw(scoped, params.id, body),
+  });
 
-  app.delete(
-    '/bands/:id',
-    { schema: { params: idParams, response: answersBand } },
-    ({ scope, params }) =>
-      database.transaction((manager) => setBandRemoved(manager, scope, params.id, true)),
-  );
+  writeRoute(app, {
+    method: 'POST',
+    url: '/bands/:id/cut',
+    params: idParams,
+    body: cutInput,
+    answers: 'band',
+    work: (scoped, { body, params }) => cutPiece(scoped, params.id, body),
+  });
 
-  app.post(
-    '/bands/:id/restore',
-    { schema: { params: idParams, response: answersBand } },
-    ({ scope, params }) =>
-      database.transaction((manager) => setBandRemoved(manager, scope, params.id, false)),
-  );
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/bands/:id/measurements/:measurementId',
+    params: measurementParams,
+    body: measurementInput,
+    answers: 'band',
+    work: (scoped, { body, params: { id, measurementId } }) =>
+      putMeasurement(scoped, id, measurementId, body),
+  });
 
-  app.put(
-    '/bands/:id/law',
-    { schema: { params: idParams, body: lawChoice, response: answersBand } },
-    ({ scope, params, body }) =>
-      database.transaction((manager) => chooseLaw(manager, scope, params.id, body)),
-  );
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/bands/:id/measurements/:measurementId/readings/:readingId',
+    params: readingParams,
+    body: readingInput,
+    answers: 'band',
+    work: (scoped, { body, params: { id, measurementId, readingId } }) =>
+      addReading(scoped, id, measurementId, readingId, body),
+  });
 
-  app.post(
-    '/bands/:id/cut',
-    { schema: { params: idParams, body: cutInput, response: answersBand } },
-    ({ scope, params, body }) =>
-      database.transaction((manager) => cutPiece(manager, scope, params.id, body)),
-  );
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/bands/:id/measurements/:measurementId/readings/:readingId/set-aside',
+    params: readingParams,
+    body: readingAsideInput,
+    answers: 'band',
+    work: (scoped, { body, params: { id, readingId } }) =>
+      setReadingAside(scoped, id, readingId, body),
+  });
 
-  app.put(
-    '/bands/:id/measurements/:measurementId',
-    { schema: { params: measurementParams, body: measurementInput, response: answersBand } },
-    ({ scope, params, body }) =>
-      database.transaction((manager) =>
-        putMeasurement(manager, scope, params.id, params.measurementId, body),
-      ),
-  );
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/bands/:id/events/:eventId',
+    params: eventParams,
+    body: bandEventInput,
+    answers: 'band',
+    work: (scoped, { body, params: { eventId, id } }) => addBandEvent(scoped, id, eventId, body),
+  });
 
-  app.put(
-    '/bands/:id/measurements/:measurementId/readings/:readingId',
-    { schema: { params: readingParams, body: readingInput, response: answersBand } },
-    ({ scope, params, body }) =>
-      database.transaction((manager) =>
-        addReading(manager, scope, params.id, params.measurementId, params.readingId, body),
-      ),
-  );
-
-  app.put(
-    '/bands/:id/measurements/:measurementId/readings/:readingId/set-aside',
-    { schema: { params: readingParams, body: readingAsideInput, response: answersBand } },
-    ({ scope, params, body }) =>
-      database.transaction((manager) =>
-        setReadingAside(manager, scope, params.id, params.readingId, body),
-      ),
-  );
-
-  app.put(
-    '/bands/:id/events/:eventId',
-    { schema: { params: eventParams, body: bandEventInput, response: answersBand } },
-    ({ scope, params, body }) =>
-      database.transaction((manager) =>
-        addBandEvent(manager, scope, params.id, params.eventId, body),
-      ),
-  );
   done();
 }

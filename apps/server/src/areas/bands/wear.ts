@@ -1,74 +1,91 @@
-import { bandOfCopy, copyOfId, rigSetup, wornBands } from '@wiry-otter/core';
-import type { EntityManager } from 'typeorm';
-import type { BandCopyRow, BandEventRow } from './entities.js';
-import { SetupVersionEntity } from '../setups/entities.js';
-import type { Scope } from '../../platform/access/scope.js';
+import { bandOfCopy, copyOfId } from '@wiry-otter/core';
+import { In } from 'typeorm';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import {
+  BandCopyEntity,
+  type BandCopyRow,
+  BandEventEntity,
+  type BandEventRow,
+  BandWearEntity,
+  SetWearEntity,
+} from './entities.js';
 
-/** Repetitions of one session with one set-up that stretched a band beyond ×2. */
-export interface Wear {
-  readonly bandId: string;
-  /** Which of the equal ones that were in use, where a set-up takes several. */
-  readonly copy: number;
+/** What a set did to the bands of its set-up. */
+export interface SetWear {
+  readonly setId: string;
   readonly personId: string;
-  readonly at: Date;
+  readonly performedAt: Date;
+  /** Bands that it stretched beyond ×2, each copy as the set-up names it. */
+  readonly worn: readonly string[];
+  /** Repetitions; 0 where the set was taken back. */
   readonly cycles: number;
 }
 
-interface SessionReps {
-  person_id: string;
-  setup_id: string;
-  setup_version: number;
-  started_at: Date;
-  reps: number;
-}
-
-/** Versions of set-ups never change, so what they wear is worked out once per process. */
-const wornBySetup = new Map<string, readonly string[]>();
-const MOST_REMEMBERED = 5_000;
-
-/** Every stretch beyond ×2 in the studio's log, session by session. */
-export async function readWear(manager: EntityManager, scope: Scope): Promise<Wear[]> {
-  const sessions = await manager.query<SessionReps[]>(
-    `SELECT s.person_id, used.id AS setup_id, used.version AS setup_version, s.started_at,
-        sum(t.reps + t.partial_reps)::int AS reps
-      FROM training_session s
-      CROSS JOIN LATERAL jsonb_to_recordset(s.setups) AS used(id uuid, version int)
-      JOIN (SELECT DISTINCT ON (set_id) session_id, setup_id, reps, partial_reps, set_aside
-            FROM training_set WHERE studio_id = $1 ORDER BY set_id, sequence DESC) t
-        ON t.session_id = s.id AND t.setup_id = used.id
-      WHERE s.studio_id = $1 AND NOT t.set_aside
-      GROUP BY s.id, used.id, used.version`,
-    [scope.studioId],
-  );
-  const wear: Wear[] = [];
-  for (const session of sessions) {
-    for (const id of await bandsWornBy(manager, scope, session)) {
-      wear.push({
-        bandId: bandOfCopy(id),
-        copy: copyOfId(id),
-        personId: session.person_id,
-        at: session.started_at,
-        cycles: session.reps,
-      });
-    }
+/** Counts what a set wore, or counts it anew where the set is taken back or put back. */
+export async function countWear(scoped: ScopedManager, wear: SetWear): Promise<void> {
+  const { cycles, performedAt, setId } = wear;
+  const known = await scoped.find(SetWearEntity, { setId });
+  const before = new Map(known.map((row) => [row.copyId, row.cycles]));
+  const copyIds = known.length > 0 ? [...before.keys()] : await copiesWorn(scoped, wear);
+  // In an order that all transactions lock them in.
+  for (const copyId of copyIds.sort()) {
+    await scoped.put(SetWearEntity, { copyId, setId, performedAt, cycles });
+    await scoped.query(
+      'count-wear',
+      `INSERT INTO band_wear AS kept (id, studio_id, band_id, version, total, since_inspection)
+       SELECT id, $1, band_id, 1, $3, CASE WHEN ${SINCE} THEN $3::int ELSE 0 END
+         FROM band_copy, (SELECT $4::timestamptz AS performed_at) done
+        WHERE id = $2 AND studio_id = $1
+       ON CONFLICT (id) DO UPDATE SET version = kept.version + 1,
+         total = kept.total + excluded.total,
+         since_inspection = kept.since_inspection + excluded.since_inspection`,
+      [copyId, cycles - (before.get(copyId) ?? 0), performedAt],
+    );
+    scoped.touch('bandWear', copyId);
   }
-  return wear;
 }
 
-async function bandsWornBy(
-  manager: EntityManager,
-  { studioId }: Scope,
-  { setup_id: setupId, setup_version: version }: SessionReps,
-): Promise<readonly string[]> {
-  const key = `${setupId} ${version}`;
-  const known = wornBySetup.get(key);
-  if (known !== undefined) return known;
-  const state = await manager.findOneBy(SetupVersionEntity, { studioId, setupId, version });
-  const rigged = state === null ? undefined : rigSetup(state.document);
-  const worn = rigged?.ok === true && state !== null ? wornBands(state.document, rigged.value) : [];
-  if (wornBySetup.size >= MOST_REMEMBERED) wornBySetup.clear();
-  wornBySetup.set(key, worn);
-  return worn;
+/** Whether a set was done after the copy `$2` was inspected last. */
+const SINCE = `performed_at > coalesce((
+  SELECT max(happened_at) FROM band_event
+   WHERE copy_id = $2 AND what ->> 'kind' = 'inspected'), '-infinity')`;
+
+/** Counts from its last inspection on, which has just been noted, perhaps after later sets. */
+export async function recountSinceInspection(scoped: ScopedManager, copyId: string): Promise<void> {
+  const changed = await scoped.query(
+    'recount-since-inspection',
+    `UPDATE band_wear SET version = version + 1, since_inspection = (
+       SELECT coalesce(sum(cycles), 0) FROM set_wear WHERE copy_id = $2 AND ${SINCE})
+      WHERE id = $2 AND studio_id = $1 RETURNING id`,
+    [copyId],
+  );
+  if (changed.length > 0) scoped.touch('bandWear', copyId);
+}
+
+/** Forgets all that was counted, before it is counted anew. */
+export async function forgetWear(scoped: ScopedManager): Promise<void> {
+  await scoped.delete(SetWearEntity, {});
+  await scoped.delete(BandWearEntity, {});
+}
+
+/** The copies that a set wears. */
+async function copiesWorn(
+  scoped: ScopedManager,
+  { performedAt: at, personId, worn }: SetWear,
+): Promise<string[]> {
+  if (worn.length === 0) return [];
+  const bandId = In(worn.map(bandOfCopy));
+  const copies = await scoped.find(BandCopyEntity, { bandId });
+  const events = await scoped.find(
+    BandEventEntity,
+    { bandId },
+    { order: { at: 'ASC', id: 'ASC' } },
+  );
+  const ids = worn.flatMap((id) => {
+    const equal = copies.filter((copy) => copy.bandId === bandOfCopy(id));
+    return copyWorn(equal, events, { at, copy: copyOfId(id), personId }) ?? [];
+  });
+  return [...new Set(ids)];
 }
 
 /**
@@ -78,7 +95,7 @@ async function bandsWornBy(
 export function copyWorn(
   copies: readonly BandCopyRow[],
   events: readonly BandEventRow[],
-  { at, copy, personId }: Pick<Wear, 'personId' | 'at' | 'copy'>,
+  { at, copy, personId }: { readonly at: Date; readonly copy: number; readonly personId: string },
 ): string | undefined {
   const ordered = [...copies].sort((a, b) => (a.mark < b.mark ? -1 : 1));
   const then = ordered.map((one) => ({ id: one.id, ...standingAt(one, events, at) }));

@@ -1,69 +1,53 @@
 import { findExercise } from '@wiry-otter/catalogue';
 import type { ExerciseDocument, OwnExerciseInput, OwnExerciseRecord } from '@wiry-otter/contracts';
 import { checkNames, type Fault, prepareExercise } from '@wiry-otter/core';
-import type { EntityManager } from 'typeorm';
 import { OwnExerciseEntity, type OwnExerciseRow } from './entities.js';
-import {
-  expectVersion,
-  findOwn,
-  lockOwn,
-  ownedBy,
-  type Scope,
-} from '../../platform/access/scope.js';
-import { refuseDocument } from '../../platform/problems/refusal.js';
+import { refuse, refuseDocument } from '../../platform/problems/refusal.js';
+import { expectVersion } from '../../platform/records/expect-version.js';
+import { recordsOfTable } from '../../platform/records/record-source.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 
 /** Statures for which an exercise has to be reachable, m. */
 const STATURES = [1.5, 1.75, 2];
 const KILOGRAMS = 70;
 
-/** The exercises of the studio's own that are in use. */
-export async function listOwnExercises(
-  manager: EntityManager,
-  scope: Scope,
-): Promise<OwnExerciseRecord[]> {
-  const rows = await manager.find(OwnExerciseEntity, {
-    where: ownedBy<OwnExerciseRow>(scope, { removed: false }),
-    order: { id: 'ASC' },
-  });
-  return rows.map(toRecord);
-}
+/** The exercises of the studio's own; those put away too, since they can be taken back. */
+export const exerciseRecords = recordsOfTable('exercise', OwnExerciseEntity, (_scoped, rows) =>
+  rows.map((row) => ({ id: row.id, version: row.version, record: toRecord(row) })),
+);
 
 /** Keeps an exercise whose names are known and whose poses can be reached. */
 export async function putOwnExercise(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   id: string,
   { version, document }: OwnExerciseInput,
-): Promise<OwnExerciseRecord> {
-  const known = await lockOwn(manager, OwnExerciseEntity, scope, id);
+): Promise<void> {
+  const known = await scoped.lock(OwnExerciseEntity, id);
   expectVersion(known?.version ?? 0, version);
-  const faults = [...(await nameFaults(manager, scope, id, document)), ...exerciseFaults(document)];
+  const faults = [...(await nameFaults(scoped, id, document)), ...exerciseFaults(document)];
   if (faults.length > 0) return refuseDocument(faults, '.document');
-  const row: OwnExerciseRow = {
+  await scoped.put(OwnExerciseEntity, {
     id,
-    studioId: scope.studioId,
     version: version + 1,
     exerciseId: document.id,
     document,
     removed: false,
-    savedAt: scope.now,
-    savedBy: scope.trainerId,
-  };
-  await manager.save(OwnExerciseEntity, row);
-  return toRecord(row);
+    savedAt: scoped.scope.now,
+    savedBy: scoped.scope.trainerId,
+  });
+  scoped.touch('exercise', id);
 }
 
 /** Puts an exercise away or takes it back; saved set-ups keep their own copy of it. */
 export async function setOwnExerciseRemoved(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   id: string,
   removed: boolean,
-): Promise<OwnExerciseRecord> {
-  const row = await findOwn(manager, OwnExerciseEntity, scope, { id });
-  row.removed = removed;
-  await manager.save(OwnExerciseEntity, row);
-  return toRecord(row);
+): Promise<void> {
+  const row = (await scoped.lock(OwnExerciseEntity, id)) ?? refuse('not-found');
+  if (row.removed === removed) return;
+  await scoped.update(OwnExerciseEntity, { id }, { removed, version: row.version + 1 });
+  scoped.touch('exercise', id);
 }
 
 /** What keeps a well-formed exercise from being solved: names, then reach. */
@@ -87,16 +71,12 @@ export function exerciseFaults(exercise: ExerciseDocument): readonly Fault[] {
 }
 
 async function nameFaults(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   id: string,
   document: ExerciseDocument,
 ): Promise<Fault[]> {
-  const other = await manager.findOneBy(
-    OwnExerciseEntity,
-    ownedBy<OwnExerciseRow>(scope, { exerciseId: document.id }),
-  );
-  const taken = findExercise(document.id) !== undefined || (other !== null && other.id !== id);
+  const other = await scoped.findFirst(OwnExerciseEntity, { exerciseId: document.id });
+  const taken = findExercise(document.id) !== undefined || (other !== undefined && other.id !== id);
   return taken
     ? [
         {

@@ -1,40 +1,35 @@
-import { idParams, LARGEST_EXERCISE, ownExercise, ownExerciseInput } from '@wiry-otter/contracts';
-import * as z from 'zod';
+import { idParams, LARGEST_EXERCISE, ownExerciseInput } from '@wiry-otter/contracts';
 import type { App } from '../../platform/app-context.js';
-import { listOwnExercises, putOwnExercise, setOwnExerciseRemoved } from './exercise-store.js';
-
-const answersExercise = { 200: ownExercise };
+import { writeRoute } from '../../platform/records/write.js';
+import { putOwnExercise, setOwnExerciseRemoved } from './exercise-store.js';
 
 /** Exercises of the studio's own. */
 export function exerciseRoutes(app: App, _options: unknown, done: () => void): void {
-  const { database } = app;
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/exercises/:id',
+    params: idParams,
+    body: ownExerciseInput,
+    bodyLimit: LARGEST_EXERCISE,
+    answers: 'exercise',
+    work: (scoped, { body, params }) => putOwnExercise(scoped, params.id, body),
+  });
 
-  app.get('/exercises', { schema: { response: { 200: z.array(ownExercise) } } }, ({ scope }) =>
-    listOwnExercises(database.manager, scope),
-  );
+  writeRoute(app, {
+    method: 'DELETE',
+    url: '/exercises/:id',
+    params: idParams,
+    answers: 'exercise',
+    work: (scoped, { params }) => setOwnExerciseRemoved(scoped, params.id, true),
+  });
 
-  app.put(
-    '/exercises/:id',
-    {
-      bodyLimit: LARGEST_EXERCISE,
-      schema: { params: idParams, body: ownExerciseInput, response: answersExercise },
-    },
-    ({ scope, params, body }) =>
-      database.transaction((manager) => putOwnExercise(manager, scope, params.id, body)),
-  );
+  writeRoute(app, {
+    method: 'POST',
+    url: '/exercises/:id/restore',
+    params: idParams,
+    answers: 'exercise',
+    work: (scoped, { params }) => setOwnExerciseRemoved(scoped, params.id, false),
+  });
 
-  app.delete(
-    '/exercises/:id',
-    { schema: { params: idParams, response: answersExercise } },
-    ({ scope, params }) =>
-      database.transaction((manager) => setOwnExerciseRemoved(manager, scope, params.id, true)),
-  );
-
-  app.post(
-    '/exercises/:id/restore',
-    { schema: { params: idParams, response: answersExercise } },
-    ({ scope, params }) =>
-      database.transaction((manager) => setOwnExerciseRemoved(manager, scope, params.id, false)),
-  );
   done();
 }

@@ -1,4 +1,4 @@
-import type { BandRecord, ExerciseDocument, LadderRecord, LadderRung } from '@wiry-otter/contracts';
+import type { BandToday, ExerciseDocument, LadderRecord, LadderRung } from '@wiry-otter/contracts';
 import {
   composeSetup,
   type Composition,
@@ -24,14 +24,13 @@ import {
   USUAL_PREFERENCES,
   withLocked,
 } from '@wiry-otter/core';
-import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { listBands } from '../bands/band-store.js';
 import { LadderEntity } from './entities.js';
 import { AnchorEntity } from '../places/entities.js';
 import { TrainerEntity } from '../studio/entities.js';
-import { readPerson } from '../people/people-store.js';
-import { lockOwn, type Scope } from '../../platform/access/scope.js';
+import { findPerson, toPerson } from '../people/people-store.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import type { Solver } from '../../platform/solving/solver.js';
 import { assessRung, ladderFor, writeLadder } from './ladder-store.js';
 import { safeRungs } from './safe-rungs.js';
@@ -47,7 +46,7 @@ export interface LadderOfToday {
 
 /** A kept ladder read back as what it was looked for with, by today's bands, body and anchor. */
 interface TodaysSearch extends PersonSearch<ExerciseDocument> {
-  readonly bands: readonly KnownBand<BandRecord>[];
+  readonly bands: readonly KnownBand<BandToday>[];
   readonly side: 'left' | 'right' | undefined;
 }
 
@@ -59,27 +58,26 @@ type FoundRung = Pick<LadderRung, 'key' | 'routeId' | 'document' | 'locked'>;
  * Where nothing can be made in its place it stays as it was, and what has changed is told all the same.
  */
 export async function ladderOfToday(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   kept: LadderRecord,
 ): Promise<LadderOfToday> {
   // The bare exercise alone is made from nothing that could change.
   if (kept.rungs.every(({ document }) => document.runs.length === 0)) {
     return { ladder: kept, changes: [], remade: false };
   }
-  const search = await searchOfToday(manager, scope, kept);
+  const search = await searchOfToday(scoped, kept);
   if (search === undefined) return { ladder: kept, changes: [{ kind: 'anchor' }], remade: false };
   const basis = ladderBasis(search, search.present.body, kept.anchorId);
   const changes = ladderChanges(kept.basis, basis);
   if (changes.length === 0) return { ladder: kept, changes, remade: false };
   const { anchorId, exerciseId, id, personId, placeId, version } = kept;
   const { notchFirst, struck, target } = kept;
-  await lockOwn(manager, LadderEntity, scope, id);
-  const present = await ladderFor(manager, scope, { exerciseId, personId, placeId });
+  await scoped.lock(LadderEntity, id);
+  const present = await ladderFor(scoped, { exerciseId, personId, placeId });
   // Another session that ends just now may have made it anew.
   if (present !== undefined && present.version !== kept.version) {
-    return ladderOfToday(manager, solver, scope, present);
+    return ladderOfToday(scoped, solver, present);
   }
   const isByHand = kept.source === 'hand';
   const found = isByHand ? [] : await foundToday(solver, search, kept);
@@ -96,7 +94,7 @@ export async function ladderOfToday(
       const { key, locked, routeId } = rung;
       const value = valueOf(kept, document);
       const draft = { key, locked, routeId, document, title, setupId: uuidv7(), value };
-      const one = await assessRung(manager, solver, scope, draft, kept);
+      const one = await assessRung(scoped, solver, draft, kept);
       // A set-up that was made a rung by hand stays it, whatever it asks today.
       const same = isByHand
         ? kept.rungs.find((rung) => rung.key === key)
@@ -110,9 +108,8 @@ export async function ladderOfToday(
   const rungs = withLocked(safeRungs(await assess(found)), await assess(again), struck, target);
   if (rungs.length === 0) return { ladder: kept, changes, remade: false };
   const ladder = await writeLadder(
-    manager,
+    scoped,
     solver,
-    scope,
     { id, version: version + 1, personId, exerciseId, placeId },
     {
       anchorId,
@@ -148,18 +145,19 @@ async function foundToday(
 
 /** Undefined where its anchor is gone. */
 async function searchOfToday(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   kept: LadderRecord,
 ): Promise<TodaysSearch | undefined> {
   const rung = kept.rungs.find(({ document }) => document.runs.length > 0);
   const { anchorId, placeId } = kept;
   const anchor =
-    anchorId === null ? null : await manager.findOneBy(AnchorEntity, { id: anchorId, placeId });
+    anchorId === null
+      ? null
+      : ((await scoped.findFirst(AnchorEntity, { id: anchorId, placeId })) ?? null);
   if (rung === undefined || (anchorId !== null && anchor === null)) return undefined;
-  const person = await readPerson(manager, scope, kept.personId);
-  const trainer = await manager.findOneByOrFail(TrainerEntity, { id: scope.trainerId });
-  const bands = knowBands(await listBands(manager, scope));
+  const person = toPerson(await findPerson(scoped, kept.personId));
+  const trainer = await scoped.findOwn(TrainerEntity, { id: scoped.scope.trainerId });
+  const bands = knowBands(await listBands(scoped));
   const { document, routeId } = rung;
   const laid = routesLaid(document, routeId);
   const routes = ROUTE_FORMS.flatMap(
@@ -189,11 +187,11 @@ async function searchOfToday(
   };
 }
 
-function recordOf(bands: readonly KnownBand<BandRecord>[], id: string): BandRecord | undefined {
+function recordOf(bands: readonly KnownBand<BandToday>[], id: string): BandToday | undefined {
   return bands.find(({ record }) => record.id === id)?.record;
 }
 
-function bandsOn({ bands }: TodaysSearch, ids: readonly string[]): KnownBand<BandRecord>[] {
+function bandsOn({ bands }: TodaysSearch, ids: readonly string[]): KnownBand<BandToday>[] {
   return ids.flatMap((id) => bands.find(({ record }) => record.id === id) ?? []);
 }
 

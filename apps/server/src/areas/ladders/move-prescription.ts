@@ -1,10 +1,9 @@
 import type { LadderRecord, LadderRung } from '@wiry-otter/contracts';
-import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { LadderContent, LadderRow } from './entities.js';
-import type { Scope } from '../../platform/access/scope.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { safeRungs } from './safe-rungs.js';
-import { addPrescription, listPrescriptions } from '../prescriptions/prescription-store.js';
+import { addPrescription, prescriptionsInForce } from '../prescriptions/prescription-store.js';
 
 /**
  * Where the prescription in force stands on rungs of the version before, each of them that is gone
@@ -15,24 +14,22 @@ import { addPrescription, listPrescriptions } from '../prescriptions/prescriptio
  * @returns from where to where the first of them moved; null where all stay
  */
 export async function movePrescription(
-  manager: EntityManager,
-  scope: Scope,
-  { exerciseId, personId }: LadderRow,
+  scoped: ScopedManager,
+  { exerciseId, personId }: Pick<LadderRow, 'exerciseId' | 'personId'>,
   { rungs }: Pick<LadderContent, 'rungs'>,
   before: LadderRecord | undefined,
   makeSetup: (rung: LadderRung) => Promise<void>,
 ): Promise<LadderContent['moved']> {
-  const prescriptions = await listPrescriptions(manager, scope);
+  const prescriptions = await prescriptionsInForce(scoped, personId, exerciseId);
   let first: LadderContent['moved'] = null;
   for (const current of prescriptions) {
-    if (current.personId !== personId || current.exerciseId !== exerciseId) continue;
     const moves = movesOf(current.setupIds, rungs, before);
     const [move] = moves.values();
     if (move === undefined) continue;
     for (const { to } of moves.values()) await makeSetup(to);
     const { createdAt: _at, exerciseId: _of, fromDecisionId: _from, id: _id, ...same } = current;
     const setupIds = same.setupIds.map((id) => moves.get(id)?.to.setupId ?? id);
-    await addPrescription(manager, scope, uuidv7(), { ...same, setupIds, drop: null });
+    await addPrescription(scoped, uuidv7(), { ...same, setupIds, drop: null });
     first ??= { from: move.from.title, to: move.to.title };
   }
   return first;

@@ -1,37 +1,36 @@
-import { idParams, ladder, ladderInput } from '@wiry-otter/contracts';
-import * as z from 'zod';
+import { idParams, ladderInput } from '@wiry-otter/contracts';
 import type { App } from '../../platform/app-context.js';
-import { listLadders, putLadder, setLadderRemoved } from './ladder-store.js';
-
-const answersLadder = { 200: ladder };
+import { writeRoute } from '../../platform/records/write.js';
+import { putLadder, setLadderRemoved } from './ladder-store.js';
 
 /** Ladders: a person's rungs of one exercise at one place. */
 export function ladderRoutes(app: App, _options: unknown, done: () => void): void {
-  const { database, solver } = app;
+  const { solver } = app;
 
-  app.get('/ladders', { schema: { response: { 200: z.array(ladder) } } }, ({ scope }) =>
-    listLadders(database.manager, scope),
-  );
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/ladders/:id',
+    params: idParams,
+    body: ladderInput,
+    answers: 'ladder',
+    work: (scoped, { body, params }) => putLadder(scoped, solver, params.id, body),
+  });
 
-  app.put(
-    '/ladders/:id',
-    { schema: { params: idParams, body: ladderInput, response: answersLadder } },
-    ({ scope, params, body }) =>
-      database.transaction((manager) => putLadder(manager, solver, scope, params.id, body)),
-  );
+  writeRoute(app, {
+    method: 'DELETE',
+    url: '/ladders/:id',
+    params: idParams,
+    answers: 'ladder',
+    work: (scoped, { params }) => setLadderRemoved(scoped, params.id, true),
+  });
 
-  app.delete(
-    '/ladders/:id',
-    { schema: { params: idParams, response: answersLadder } },
-    ({ scope, params }) =>
-      database.transaction((manager) => setLadderRemoved(manager, scope, params.id, true)),
-  );
+  writeRoute(app, {
+    method: 'POST',
+    url: '/ladders/:id/restore',
+    params: idParams,
+    answers: 'ladder',
+    work: (scoped, { params }) => setLadderRemoved(scoped, params.id, false),
+  });
 
-  app.post(
-    '/ladders/:id/restore',
-    { schema: { params: idParams, response: answersLadder } },
-    ({ scope, params }) =>
-      database.transaction((manager) => setLadderRemoved(manager, scope, params.id, false)),
-  );
   done();
 }

@@ -5,6 +5,7 @@ import {
   flag,
   id,
   json,
+  moment,
   nullable,
   number,
   studioId,
@@ -13,7 +14,7 @@ import {
   version,
 } from '../../platform/database/columns.js';
 
-export interface PersonRow extends Omit<PersonRecord, 'trainedSince'> {
+export interface PersonRow extends PersonRecord {
   studioId: string;
 }
 
@@ -35,14 +36,17 @@ export const PersonEntity = new EntitySchema<PersonRow>({
     mountLimit_N: number('mount_limit_n'),
     ranges: json(),
     clearance: nullable(json()),
+    trainedSince: json('trained_since'),
   },
 });
 
-/** Which trainers of the studio see a person. */
+/** Which trainers of the studio see a person, and who did until when. */
 export interface PersonTrainerRow {
   personId: string;
   trainerId: string;
   studioId: string;
+  /** Null while they do. */
+  withdrawnAt: Date | null;
 }
 
 export const PersonTrainerEntity = new EntitySchema<PersonTrainerRow>({
@@ -51,5 +55,6 @@ export const PersonTrainerEntity = new EntitySchema<PersonTrainerRow>({
     personId: { ...uuid('person_id'), primary: true },
     trainerId: { ...uuid('trainer_id'), primary: true },
     studioId,
+    withdrawnAt: nullable(moment('withdrawn_at')),
   },
 });

@@ -1,88 +1,69 @@
 import type { PersonRecord } from '@wiry-otter/contracts';
-import { type EntityManager, In } from 'typeorm';
-import { PersonEntity, type PersonRow, PersonTrainerEntity } from './entities.js';
-import { SessionEntity } from '../sessions/entities.js';
-import { findOwn, ownedBy, type Scope } from '../../platform/access/scope.js';
+import { IsNull } from 'typeorm';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { refuse } from '../../platform/problems/refusal.js';
-
-/** The people this trainer was given. */
-export async function listPeople(manager: EntityManager, scope: Scope): Promise<PersonRecord[]> {
-  const ids = await idsOfOwnPeople(manager, scope);
-  const rows = await manager.find(PersonEntity, {
-    where: ownedBy<PersonRow>(scope, { id: In(ids) }),
-    order: { name: 'ASC' },
-  });
-  const since = await firstSessions(manager, scope, ids);
-  return rows.map((row) => toPerson(row, since.get(row.id)));
-}
-
-/** One person of this trainer's, with what the log knows of them. */
-export async function readPerson(
-  manager: EntityManager,
-  scope: Scope,
-  id: string,
-): Promise<PersonRecord> {
-  const row = await findPerson(manager, scope, id);
-  return toPerson(row, (await firstSessions(manager, scope, [id])).get(id));
-}
-
-/** One person of the studio, whoever looks after them: for jobs of the server's own, never for a request. */
-export async function readPersonOfStudio(
-  manager: EntityManager,
-  studio: Pick<Scope, 'studioId'>,
-  id: string,
-): Promise<PersonRecord> {
-  const row = await manager.findOneByOrFail(PersonEntity, { id, studioId: studio.studioId });
-  return toPerson(row, (await firstSessions(manager, studio, [id])).get(id));
-}
-
-function toPerson(
-  { studioId: _studio, ...person }: PersonRow,
-  trainedSince: PersonRecord['trainedSince'] = {},
-): PersonRecord {
-  return { ...person, trainedSince };
-}
-
-/** Day of each person's first session of every exercise. */
-async function firstSessions(
-  manager: EntityManager,
-  scope: Pick<Scope, 'studioId'>,
-  personIds: readonly string[],
-): Promise<Map<string, Record<string, string>>> {
-  const found = new Map<string, Record<string, string>>();
-  if (personIds.length === 0) return found;
-  const rows = await manager
-    .createQueryBuilder(SessionEntity, 'session')
-    .select('session.personId', 'personId')
-    .addSelect('session.exerciseId', 'exerciseId')
-    .addSelect('MIN(session.day)', 'day')
-    .where('session.studioId = :studioId', { studioId: scope.studioId })
-    .andWhere('session.personId IN (:...personIds)', { personIds })
-    .andWhere('session.discardedAt IS NULL')
-    .groupBy('session.personId')
-    .addGroupBy('session.exerciseId')
-    .getRawMany<{ personId: string; exerciseId: string; day: string }>();
-  for (const { day, exerciseId, personId } of rows) {
-    found.set(personId, { ...found.get(personId), [exerciseId]: day });
-  }
-  return found;
-}
+import { PersonEntity, type PersonRow, PersonTrainerEntity } from './entities.js';
 
 /** Ids of the people this trainer was given; whatever belongs to a person is sought among them. */
-export async function idsOfOwnPeople(manager: EntityManager, scope: Scope): Promise<string[]> {
-  const { studioId, trainerId } = scope;
-  const given = await manager.findBy(PersonTrainerEntity, { studioId, trainerId });
+export async function idsOfOwnPeople(scoped: ScopedManager): Promise<string[]> {
+  const { trainerId } = scoped.scope;
+  const given = await scoped.find(PersonTrainerEntity, { trainerId, withdrawnAt: IsNull() });
   return given.map(({ personId }) => personId);
 }
 
 /** One person of this trainer's, or the same refusal as for one that does not exist. */
-export async function findPerson(
-  manager: EntityManager,
-  scope: Scope,
-  id: string,
-): Promise<PersonRow> {
-  const { studioId, trainerId } = scope;
-  const given = await manager.countBy(PersonTrainerEntity, { studioId, trainerId, personId: id });
-  if (given === 0) return refuse('not-found');
-  return findOwn(manager, PersonEntity, scope, { id });
+export async function findPerson(scoped: ScopedManager, id: string): Promise<PersonRow> {
+  const { trainerId } = scoped.scope;
+  const where = { trainerId, personId: id, withdrawnAt: IsNull() };
+  await scoped.findOwn(PersonTrainerEntity, where);
+  return scoped.findOwn(PersonEntity, { id });
+}
+
+export function toPerson({ studioId: _studio, ...person }: PersonRow): PersonRecord {
+  return person;
+}
+
+/** Gives a person to a trainer of the studio, or takes them away: all that is theirs is handed out anew. */
+export async function setPersonGiven(
+  scoped: ScopedManager,
+  personId: string,
+  trainerId: string,
+  given: boolean,
+): Promise<void> {
+  await scoped.findOwn(PersonEntity, { id: personId });
+  await scoped.put(PersonTrainerEntity, {
+    personId,
+    trainerId,
+    withdrawnAt: given ? null : scoped.scope.now,
+  });
+  await scoped.query(
+    'hand-out-anew',
+    'UPDATE record SET written = pg_current_xact_id() WHERE studio_id = $1 AND person_id = $2',
+    [personId],
+  );
+}
+
+/**
+ * Keeps the day of the first session of an exercise, from which it is told how new it is to the
+ * person; asked of the log again where that session is given up.
+ */
+export async function noteTrainedSince(
+  scoped: ScopedManager,
+  personId: string,
+  exerciseId: string,
+  first: string | null,
+): Promise<void> {
+  const person = await scoped.lock(PersonEntity, personId);
+  if (person === undefined) return refuse('not-found');
+  const { [exerciseId]: known = null, ...others } = person.trainedSince;
+  if (known === first) return;
+  await scoped.update(
+    PersonEntity,
+    { id: personId },
+    {
+      trainedSince: first === null ? others : { ...others, [exerciseId]: first },
+      version: person.version + 1,
+    },
+  );
+  scoped.touch('person', personId);
 }

@@ -1,51 +1,45 @@
 import type { PlaceInput, PlaceRecord } from '@wiry-otter/contracts';
-import { type EntityManager, In, Not } from 'typeorm';
-import { expectVersion, lockOwn, ownedBy, type Scope } from '../../platform/access/scope.js';
+import { In, Not } from 'typeorm';
 import { refuse } from '../../platform/problems/refusal.js';
+import { expectVersion } from '../../platform/records/expect-version.js';
+import { recordsOfTable } from '../../platform/records/record-source.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { AnchorEntity, type AnchorRow, PlaceEntity, type PlaceRow } from './entities.js';
 
-export async function listPlaces(manager: EntityManager, scope: Scope): Promise<PlaceRecord[]> {
-  const places = await manager.find(PlaceEntity, {
-    where: ownedBy<PlaceRow>(scope, {}),
-    order: { name: 'ASC' },
-  });
-  const anchors = await manager.find(AnchorEntity, {
-    where: ownedBy<AnchorRow>(scope, { removed: false }),
-    order: { name: 'ASC' },
-  });
-  return places.map((place) => toPlace(place, anchors));
-}
+/** Places with the anchors that are there now. */
+export const placeRecords = recordsOfTable('place', PlaceEntity, async (scoped, places) => {
+  const anchors = await scoped.find(
+    AnchorEntity,
+    { removed: false, placeId: In(places.map(({ id }) => id)) },
+    { order: { name: 'ASC', id: 'ASC' } },
+  );
+  return places.map((place) => ({
+    id: place.id,
+    version: place.version,
+    record: toPlace(place, anchors),
+  }));
+});
 
 /**
  * Writes a place with all its anchors. Anchors left out are put away, not
  * erased: saved set-ups still name them.
  */
 export async function putPlace(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   id: string,
   { version, name, about, anchors }: PlaceInput,
-): Promise<PlaceRecord> {
-  const { studioId } = scope;
-  const known = await lockOwn(manager, PlaceEntity, scope, id);
+): Promise<void> {
+  const known = await scoped.lock(PlaceEntity, id);
   expectVersion(known?.version ?? 0, version);
-  const place = { id, studioId, version: version + 1, name, about };
-  await manager.save(PlaceEntity, place);
+  await scoped.put(PlaceEntity, { id, version: version + 1, name, about });
   for (const anchor of anchors) {
-    const before = await lockOwn(manager, AnchorEntity, scope, anchor.id);
+    const before = await scoped.lock(AnchorEntity, anchor.id);
     if (before !== undefined && before.placeId !== id) refuse('not-found');
-    await manager.save(AnchorEntity, { ...anchor, studioId, placeId: id, removed: false });
+    await scoped.put(AnchorEntity, { ...anchor, placeId: id, removed: false });
   }
   const kept = anchors.map((anchor) => anchor.id);
-  await manager.update(
-    AnchorEntity,
-    ownedBy<AnchorRow>(scope, { placeId: id, id: Not(In(kept)) }),
-    { removed: true },
-  );
-  return toPlace(
-    place,
-    anchors.map((anchor) => ({ ...anchor, studioId, placeId: id, removed: false })),
-  );
+  await scoped.update(AnchorEntity, { placeId: id, id: Not(In(kept)) }, { removed: true });
+  scoped.touch('place', id);
 }
 
 function toPlace(

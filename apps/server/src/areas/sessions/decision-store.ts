@@ -1,78 +1,86 @@
-import type {
-  DecisionRecord,
-  OverruleInput,
-  PrescriptionInput,
-  SessionRecord,
-} from '@wiry-otter/contracts';
-import { type EntityManager, In } from 'typeorm';
+import type { FinishInput, OverruleInput, PrescriptionInput } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { DecisionEntity, type DecisionRow, SessionEntity } from './entities.js';
-import { PrescriptionEntity } from '../prescriptions/entities.js';
-import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
-import { expectVersion, lockOwn, ownedBy, type Scope } from '../../platform/access/scope.js';
 import { refuse } from '../../platform/problems/refusal.js';
-import { newerSessions, type Overtaken, toDecision } from './decision-record.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import type { Solver } from '../../platform/solving/solver.js';
+import { findPerson } from '../people/people-store.js';
+import { PrescriptionEntity } from '../prescriptions/entities.js';
+import { DecisionEntity, type DecisionRow, SessionEntity, type SessionRow } from './entities.js';
+import { renewOvertaken } from './overtaken.js';
 import { prescribe } from './prescribe.js';
 import { reviewSession } from './review-session.js';
-import { openSession, sessionRecord } from './session-store.js';
+import { changeSession, lockSession, retellSessions } from './session-rows.js';
 
-/** Decisions about this trainer's people that wait for a yes or a no. */
-export async function listWaitingDecisions(
-  manager: EntityManager,
-  scope: Scope,
-): Promise<DecisionRecord[]> {
-  const people = await idsOfOwnPeople(manager, scope);
-  const rows = await manager.find(DecisionEntity, {
-    where: ownedBy<DecisionRow>(scope, { personId: In(people), status: 'waiting' }),
-    order: { id: 'ASC' },
-  });
-  const overtaken = await newerSessions(manager, rows);
-  return rows.filter(({ id }) => !overtaken.has(id)).map((row) => toDecision(row, overtaken));
-}
-
-/** Ends a session and decides what comes next; the decision waits for the trainer. */
+/**
+ * Ends a session and decides what comes next; the decision waits for the trainer. One that was ended
+ * on another device stays ended, but a red flag that is raised is never lost.
+ */
 export async function finishSession(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   id: string,
-  { version, redFlag }: { version: number; redFlag: boolean },
-): Promise<SessionRecord> {
-  const session = await openSession(manager, scope, id);
-  expectVersion(session.version, version);
-  session.finishedAt = scope.now;
-  session.redFlag = redFlag;
-  session.version += 1;
-  await manager.save(SessionEntity, session);
-  const person = await findPerson(manager, scope, session.personId);
-  const reviewed = await reviewSession(manager, solver, scope, session, person);
-  await manager.insert(DecisionEntity, {
-    ...reviewed,
-    id: uuidv7(),
-    studioId: scope.studioId,
+  { redFlag }: FinishInput,
+): Promise<void> {
+  const session = await lockSession(scoped, id);
+  if (session.finishedAt !== null) {
+    if (session.redFlag || !redFlag) return;
+    await changeSession(scoped, session, { redFlag });
+    await decideAgain(scoped, solver, { ...session, redFlag });
+    return;
+  }
+  const finished = { ...session, finishedAt: scoped.scope.now, discardedAt: null, redFlag };
+  await changeSession(scoped, session, finished);
+  const person = await findPerson(scoped, session.personId);
+  const decisionId = uuidv7();
+  await scoped.insert(DecisionEntity, {
+    ...(await reviewSession(scoped, solver, finished, person)),
+    id: decisionId,
+    version: 1,
     sessionId: id,
     personId: session.personId,
     exerciseId: session.exerciseId,
     status: 'waiting',
     outcome: null,
   });
-  return sessionRecord(manager, session);
+  scoped.touch('decision', decisionId);
+  await renewOvertaken(scoped, session);
+}
+
+/** Decides anew what comes after a finished session that has changed, while nobody has decided yet. */
+export async function decideAgain(
+  scoped: ScopedManager,
+  solver: Solver,
+  session: SessionRow,
+): Promise<void> {
+  const row = await scoped.findFirst(DecisionEntity, { sessionId: session.id });
+  if (row === undefined || row.outcome !== null) return;
+  const person = await findPerson(scoped, session.personId);
+  const reviewed = await reviewSession(scoped, solver, session, person);
+  await changeDecision(scoped, row, reviewed);
+  await renewOvertaken(scoped, session);
+}
+
+async function changeDecision(
+  scoped: ScopedManager,
+  { id, version }: Pick<DecisionRow, 'id' | 'version'>,
+  changes: Partial<DecisionRow>,
+): Promise<void> {
+  await scoped.update(DecisionEntity, { id }, { ...changes, version: version + 1 });
+  scoped.touch('decision', id);
 }
 
 /** Takes the decision as it stands: the next session opens with its rung and targets. */
 export async function acceptDecision(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   id: string,
-): Promise<DecisionRecord> {
-  const row = await waitingDecision(manager, scope, id);
+): Promise<void> {
+  const row = await waitingDecision(scoped, id);
   const setupIds = row.decision.rungs.map(
     (rung) => row.ladder[rung]?.setupId ?? refuse('not-found'),
   );
-  return settle(manager, solver, scope, row, 'accepted', {
-    setupIds: setupIds.every((id) => id === setupIds[0]) ? setupIds.slice(0, 1) : setupIds,
+  await settle(scoped, solver, row, 'accepted', {
+    setupIds: setupIds.every((one) => one === setupIds[0]) ? setupIds.slice(0, 1) : setupIds,
     target: row.decision.target,
     note: '',
   });
@@ -80,56 +88,42 @@ export async function acceptDecision(
 
 /** Does otherwise, and keeps who did, when and why. */
 export async function overruleDecision(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   id: string,
   input: OverruleInput,
-): Promise<DecisionRecord> {
-  const row = await waitingDecision(manager, scope, id);
+): Promise<void> {
+  const row = await waitingDecision(scoped, id);
   const known = new Set(row.ladder.map(({ setupId }) => setupId));
-  if (input.setupIds.some((id) => !known.has(id))) return refuse('not-found');
-  return settle(manager, solver, scope, row, 'overruled', input);
+  if (input.setupIds.some((one) => !known.has(one))) return refuse('not-found');
+  await settle(scoped, solver, row, 'overruled', input);
 }
 
-async function waitingDecision(
-  manager: EntityManager,
-  scope: Scope,
-  id: string,
-): Promise<DecisionRow> {
-  const row = (await lockOwn(manager, DecisionEntity, scope, id)) ?? refuse('not-found');
-  await findPerson(manager, scope, row.personId);
-  if (row.status !== 'waiting') return refuse('already-decided');
-  const overtaken = await newerSessions(manager, [row]);
-  return overtaken.has(id) ? refuse('decision-void') : row;
+async function waitingDecision(scoped: ScopedManager, id: string): Promise<DecisionRow> {
+  const row = (await scoped.lock(DecisionEntity, id)) ?? refuse('not-found');
+  await findPerson(scoped, row.personId);
+  if (row.status === 'void') return refuse('decision-void');
+  return row.status === 'waiting' ? row : refuse('already-decided');
 }
-
-/** A decision just taken is overtaken by nothing. */
-const NONE_OVERTAKEN: Overtaken = new Set();
 
 async function settle(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   row: DecisionRow,
   status: 'accepted' | 'overruled',
   chosen: OverruleInput,
-): Promise<DecisionRecord> {
-  row.status = status;
-  row.outcome = {
-    ...chosen,
-    decidedBy: scope.trainerName,
-    decidedAt: scope.now.toISOString(),
-  };
-  await manager.save(DecisionEntity, row);
+): Promise<void> {
+  const { now, trainerName } = scoped.scope;
+  const outcome = { ...chosen, decidedBy: trainerName, decidedAt: now.toISOString() };
+  await changeDecision(scoped, row, { status, outcome });
+  await retellSessions(scoped, [row.sessionId]);
   // A stop prescribes nothing: the clinician comes first.
-  if (row.decision.code === 'stop' && status === 'accepted') return toDecision(row, NONE_OVERTAKEN);
-  const session = await manager.findOneByOrFail(SessionEntity, { id: row.sessionId });
-  const last = await manager.findOneByOrFail(PrescriptionEntity, { id: session.prescriptionId });
+  if (row.decision.code === 'stop' && status === 'accepted') return;
+  const session = await scoped.findOwn(SessionEntity, { id: row.sessionId });
+  const last = await scoped.findOwn(PrescriptionEntity, { id: session.prescriptionId });
   await prescribe(
-    manager,
+    scoped,
     solver,
-    scope,
     uuidv7(),
     {
       personId: row.personId,
@@ -145,7 +139,6 @@ async function settle(
     },
     row.id,
   );
-  return toDecision(row, NONE_OVERTAKEN);
 }
 
 function isSame(a: readonly string[], b: readonly string[]): boolean {

@@ -94,6 +94,7 @@ export const TrainingSetEntity = new EntitySchema<TrainingSetRow>({
 export interface DecisionRow {
   id: string;
   studioId: string;
+  version: number;
   sessionId: string;
   personId: string;
   exerciseId: string;
@@ -109,6 +110,7 @@ export const DecisionEntity = new EntitySchema<DecisionRow>({
   columns: {
     id,
     studioId,
+    version,
     sessionId: uuid('session_id'),
     personId: uuid('person_id'),
     exerciseId: text('exercise_id'),

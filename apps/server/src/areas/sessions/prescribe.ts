@@ -1,7 +1,6 @@
-import type { PrescriptionInput, PrescriptionRecord } from '@wiry-otter/contracts';
-import type { EntityManager } from 'typeorm';
+import type { PrescriptionInput } from '@wiry-otter/contracts';
 import { laddersOf, setupOfRung } from '../ladders/ladder-store.js';
-import type { Scope } from '../../platform/access/scope.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import type { Solver } from '../../platform/solving/solver.js';
 import { addPrescription } from '../prescriptions/prescription-store.js';
 
@@ -10,18 +9,17 @@ import { addPrescription } from '../prescriptions/prescription-store.js';
  * yet becomes a set-up now.
  */
 export async function prescribe(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   id: string,
   input: PrescriptionInput,
   fromDecisionId: string | null = null,
-): Promise<PrescriptionRecord> {
+): Promise<void> {
   const { personId, setupIds } = input;
-  for (const ladder of await laddersOf(manager, scope, { personId })) {
+  for (const ladder of await laddersOf(scoped, { personId })) {
     for (const rung of ladder.rungs) {
-      if (setupIds.includes(rung.setupId)) await setupOfRung(manager, solver, scope, ladder, rung);
+      if (setupIds.includes(rung.setupId)) await setupOfRung(scoped, solver, ladder, rung);
     }
   }
-  return addPrescription(manager, scope, id, input, fromDecisionId);
+  await addPrescription(scoped, id, input, fromDecisionId);
 }

@@ -13,18 +13,18 @@ import {
   needsClearance,
   solveSetup,
 } from '@wiry-otter/core';
-import { type EntityManager, In, IsNull, LessThanOrEqual } from 'typeorm';
+import { In, IsNull, LessThanOrEqual } from 'typeorm';
 import { SessionEntity, type SessionRow } from './entities.js';
 import { PrescriptionEntity, type PrescriptionRow } from '../prescriptions/entities.js';
 import type { PersonRow } from '../people/entities.js';
 import { type LadderOfToday, ladderOfToday } from '../ladders/ladder-of-today.js';
 import { ladderFor } from '../ladders/ladder-store.js';
 import { safeRungs } from '../ladders/safe-rungs.js';
-import type { Scope } from '../../platform/access/scope.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { refuse, refuseDocument } from '../../platform/problems/refusal.js';
 import type { Solver } from '../../platform/solving/solver.js';
-import { listSetups } from '../setups/setup-store.js';
-import { standingSets } from './session-store.js';
+import { readSetup, setupsOf } from '../setups/setup-store.js';
+import { standingSets } from './session-records.js';
 
 /** Sessions looked back upon; the rules weigh two, the record shows a few more. */
 const SESSIONS_REVIEWED = 6;
@@ -47,16 +47,15 @@ export interface SessionReview {
  * evidence, the core's rules.
  */
 export async function reviewSession(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   session: SessionRow,
   person: PersonRow,
 ): Promise<SessionReview> {
-  const reviewed = await ladderOf(manager, solver, scope, session);
+  const reviewed = await ladderOf(scoped, solver, session);
   const ladder = reviewed.rungs;
   const rungOf = new Map(ladder.map(({ setupId }, rung) => [setupId, rung]));
-  const prescription = await manager.findOneByOrFail(PrescriptionEntity, {
+  const prescription = await scoped.findOwn(PrescriptionEntity, {
     id: session.prescriptionId,
   });
   const rungs = prescription.setupIds.map((id) => rungOf.get(id) ?? refuse('not-found'));
@@ -69,7 +68,7 @@ export async function reviewSession(
     school,
     prescription: { sets, ...askedBy(work, school), rest_s, rungs, target },
     ladder: [...ladder, ...unhelped].map(({ title, load }) => ({ id: title, load })),
-    sessions: await doneSessions(manager, session, prescription, rungOf),
+    sessions: await doneSessions(scoped, session, prescription, rungOf),
     limits: { pain: person.painLimit },
     ...(needsClearance(person) && person.clearance !== null
       ? { clearance: { until: person.clearance.until } }
@@ -201,20 +200,20 @@ interface ReviewedLadder {
  * set-ups of the exercise by mean demand. The set-up just used is always among them.
  */
 async function ladderOf(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   session: SessionRow,
 ): Promise<ReviewedLadder> {
   const { exerciseId, personId } = session;
-  const setups = (await listSetups(manager, scope, personId)).filter(
-    (setup) => setup.exerciseId === exerciseId,
-  );
+  const standing = await setupsOf(scoped, personId, exerciseId);
   const usedIds = session.setups.map(({ id }) => id);
+  // One that was put away while the session was open is still what it was done with.
+  const putAway = usedIds.filter((id) => standing.every((setup) => setup.id !== id));
+  const setups = [...standing];
+  for (const id of putAway) setups.push(await readSetup(scoped, id));
   const used = setups.find(({ id }) => usedIds.includes(id));
-  const stored =
-    used && (await ladderFor(manager, scope, { personId, exerciseId, placeId: used.placeId }));
-  const today = stored && (await ladderOfToday(manager, solver, scope, stored));
+  const stored = used && (await ladderFor(scoped, { personId, exerciseId, placeId: used.placeId }));
+  const today = stored && (await ladderOfToday(scoped, solver, stored));
   const kept = today?.ladder;
   const saved = setups
     .filter(({ id, ready }) => usedIds.includes(id) || (kept === undefined && ready))
@@ -243,22 +242,22 @@ function withoutHelp(document: CompleteSetupDocument): ReviewedLadder['unhelped'
 
 /** The last sessions of the prescription's track that were done on rungs of the ladder. */
 async function doneSessions(
-  manager: EntityManager,
+  scoped: ScopedManager,
   session: SessionRow,
   { exerciseId, personId, track }: PrescriptionRow,
   rungOf: ReadonlyMap<string, number>,
 ): Promise<ReviewDocument['sessions']> {
-  const rows = await manager.find(SessionEntity, {
-    where: {
+  const rows = await scoped.find(
+    SessionEntity,
+    {
       personId,
       exerciseId,
       startedAt: LessThanOrEqual(session.startedAt),
       discardedAt: IsNull(),
     },
-    order: { startedAt: 'DESC' },
-    take: SESSIONS_LOOKED_THROUGH,
-  });
-  const prescriptions = await manager.findBy(PrescriptionEntity, {
+    { order: { startedAt: 'DESC' }, take: SESSIONS_LOOKED_THROUGH },
+  );
+  const prescriptions = await scoped.find(PrescriptionEntity, {
     id: In(rows.map(({ prescriptionId }) => prescriptionId)),
   });
   const ofTrack = rows.flatMap((row) => {
@@ -269,12 +268,12 @@ async function doneSessions(
   });
   const done = ofTrack.slice(0, SESSIONS_REVIEWED).reverse();
   const sets = await standingSets(
-    manager,
+    scoped,
     done.map(({ row }) => row.id),
   );
   return done.map(({ prescription, row }) => ({
     date: row.day,
-    redFlag: row.redFlag,
+    redFlag: row.id === session.id ? session.redFlag : row.redFlag,
     ...(prescription.work.kind === 'lowering'
       ? { hold_s: Math.max(1, ...prescription.target) }
       : {}),

@@ -1,93 +1,75 @@
-import type { SessionInput, SessionRecord, SetInput, SetRecord } from '@wiry-otter/contracts';
-import { type EntityManager, In, IsNull } from 'typeorm';
+import type { SessionInput, SetInput, SetupRecord } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import {
-  DecisionEntity,
-  SessionEntity,
-  type SessionRow,
-  TrainingSetEntity,
-  type TrainingSetRow,
-} from './entities.js';
-import { PrescriptionEntity } from '../prescriptions/entities.js';
-import { SetupEntity } from '../setups/entities.js';
-import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
 import { dayInZone } from '../../platform/days.js';
-import { findOwn, lockOwn, ownedBy, type Scope } from '../../platform/access/scope.js';
 import { refuse } from '../../platform/problems/refusal.js';
-import type { SeenFacts } from '../setups/assess.js';
-import { assessNow, findSetup, recordOf, recordsOf } from '../setups/setup-store.js';
+import { expectSame } from '../../platform/records/expect-same.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import type { Solver } from '../../platform/solving/solver.js';
-import { newerSessions, toDecision } from './decision-record.js';
-import { findPrescription, toPrescription } from '../prescriptions/prescription-store.js';
-
-/** Sessions of one person or of all this trainer's people, the latest first. */
-export async function listSessions(
-  manager: EntityManager,
-  scope: Scope,
-  personId?: string,
-): Promise<SessionRecord[]> {
-  const people = await idsOfOwnPeople(manager, scope);
-  const wanted = personId === undefined ? people : people.filter((id) => id === personId);
-  const rows = await manager.find(SessionEntity, {
-    where: ownedBy<SessionRow>(scope, { personId: In(wanted), discardedAt: IsNull() }),
-    order: { startedAt: 'DESC' },
-  });
-  return sessionRecords(manager, rows);
-}
-
-export async function readSession(
-  manager: EntityManager,
-  scope: Scope,
-  id: string,
-): Promise<SessionRecord> {
-  return sessionRecord(manager, await findSession(manager, scope, id));
-}
-
-async function findSession(manager: EntityManager, scope: Scope, id: string): Promise<SessionRow> {
-  const row = await findOwn(manager, SessionEntity, scope, { id });
-  await findPerson(manager, scope, row.personId);
-  return row;
-}
+import { findPerson, noteTrainedSince } from '../people/people-store.js';
+import { findPrescription } from '../prescriptions/prescription-store.js';
+import type { SeenFacts } from '../setups/assess.js';
+import { assessNow, readSetup } from '../setups/setup-store.js';
+import { decideAgain } from './decision-store.js';
+import { SessionEntity, type SessionRow, TrainingSetEntity } from './entities.js';
+import { renewOvertaken } from './overtaken.js';
+import { standingSets } from './session-records.js';
+import { changeSession, lockSession } from './session-rows.js';
+import { countSetWear } from './set-wear.js';
 
 /** Begins a session from a prescription; sent twice it begins once. */
 export async function startSession(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   id: string,
   input: SessionInput,
-): Promise<SessionRecord> {
-  const known = await lockOwn(manager, SessionEntity, scope, id);
-  if (known !== undefined) return readSession(manager, scope, id);
-  const prescription = await findPrescription(manager, scope, input.prescriptionId);
+): Promise<void> {
+  const known = await scoped.lock(SessionEntity, id);
+  if (known !== undefined) {
+    await findPerson(scoped, known.personId);
+    expectSame(known, input);
+    return;
+  }
+  const prescription = await findPrescription(scoped, input.prescriptionId);
+  const { exerciseId, personId } = prescription;
   const setups: SessionRow['setups'] = [];
   for (const setupId of new Set(prescription.setupIds)) {
-    const setup = await findSetup(manager, scope, setupId);
-    const state = await recordOf(manager, setup);
-    if (!state.ready) return refuseUnready(state.cautions.filter(({ level }) => level !== 'note'));
-    // Since it was saved a band may have been retired, or a clearance narrowed or run out.
-    const today = await assessNow(manager, solver, scope, state, NOTHING_SEEN);
-    const refusals = today.cautions.filter(({ level }) => level === 'refuse');
-    if (refusals.length > 0) return refuseUnready(refusals);
+    const setup = await readSetup(scoped, setupId);
+    await refuseUnready(scoped, solver, setup);
     setups.push({ id: setup.id, version: setup.version });
   }
   const startedAt = new Date(input.startedAt);
-  const row: SessionRow = {
+  const day = dayInZone(startedAt, scoped.scope.zone);
+  await scoped.insert(SessionEntity, {
     id,
-    studioId: scope.studioId,
     version: 1,
-    personId: prescription.personId,
+    personId,
     prescriptionId: prescription.id,
     setups,
-    exerciseId: prescription.exerciseId,
+    exerciseId,
     startedAt,
-    day: dayInZone(startedAt, scope.zone),
+    day,
     finishedAt: null,
     redFlag: false,
     discardedAt: null,
-  };
-  await manager.insert(SessionEntity, row);
-  return sessionRecord(manager, row);
+  });
+  scoped.touch('session', id);
+  await renewTrainedSince(scoped, personId, exerciseId);
+}
+
+/** The day of the first session that was not given up, asked of the log by its index. */
+export async function renewTrainedSince(
+  scoped: ScopedManager,
+  personId: string,
+  exerciseId: string,
+): Promise<void> {
+  const [first] = await scoped.query<{ day: string }>(
+    'first-session',
+    `SELECT day FROM training_session
+      WHERE studio_id = $1 AND person_id = $2 AND exercise_id = $3 AND discarded_at IS NULL
+      ORDER BY started_at LIMIT 1`,
+    [personId, exerciseId],
+  );
+  await noteTrainedSince(scoped, personId, exerciseId, first?.day ?? null);
 }
 
 /** Only what refuses is looked for: what was acknowledged stays so. */
@@ -97,10 +79,21 @@ const NOTHING_SEEN: SeenFacts = {
   before: [],
 };
 
-function refuseUnready(cautions: SessionRecord['setups'][number]['cautions']): never {
-  return refuse(
+/** Since it was saved a band may have been retired, or a clearance narrowed or run out. */
+async function refuseUnready(
+  scoped: ScopedManager,
+  solver: Solver,
+  setup: SetupRecord,
+): Promise<void> {
+  const standing = setup.ready
+    ? (await assessNow(scoped, solver, setup, NOTHING_SEEN)).cautions.filter(
+        ({ level }) => level === 'refuse',
+      )
+    : setup.cautions.filter(({ level }) => level !== 'note');
+  if (setup.ready && standing.length === 0) return;
+  refuse(
     'not-ready',
-    cautions.map(({ rule, text }) => ({
+    standing.map(({ rule, text }) => ({
       in: 'document',
       path: '$.setup',
       found: `${rule}: ${text}`,
@@ -111,51 +104,46 @@ function refuseUnready(cautions: SessionRecord['setups'][number]['cautions']): n
 
 /** Gives a session up before a set was done, or takes it up again; sent twice it is done once. */
 export async function setSessionDiscarded(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   id: string,
   discarded: boolean,
-): Promise<SessionRecord> {
-  const row = await openSession(manager, scope, id);
-  const sets = await standingSets(manager, [id]);
+): Promise<void> {
+  const session = await lockSession(scoped, id);
+  if ((session.discardedAt !== null) === discarded) return;
+  if (session.finishedAt !== null) return refuse('session-finished');
+  const sets = await standingSets(scoped, [id]);
   if ((sets.get(id) ?? []).length > 0) return refuse('session-begun');
-  row.discardedAt = discarded ? (row.discardedAt ?? scope.now) : null;
-  await manager.save(SessionEntity, row);
-  return sessionRecord(manager, row);
+  const discardedAt = discarded ? scoped.scope.now : null;
+  await changeSession(scoped, session, { discardedAt });
+  await renewTrainedSince(scoped, session.personId, session.exerciseId);
 }
 
-/** Logs a set; sent twice it is kept once. */
+/**
+ * Logs a set; sent twice it is kept once. One that arrives after the session was finished elsewhere
+ * is kept as well, and what comes next is decided again while that still waits.
+ */
 export async function logSet(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
+  solver: Solver,
   sessionId: string,
   setId: string,
   input: SetInput,
-): Promise<SessionRecord> {
-  const session = await openSession(manager, scope, sessionId);
-  const known = await manager.findOneBy(TrainingSetEntity, { setId });
-  if (known !== null && known.sessionId !== sessionId) {
-    return known.studioId === scope.studioId ? refuse('id-taken') : refuse('not-found');
+): Promise<void> {
+  const session = await lockSession(scoped, sessionId);
+  const set = { ...input, setupId: setupOfSet(session, input) };
+  await scoped.lockId(setId);
+  // The first row of a set has the set's id.
+  const known = await scoped.findFirst(TrainingSetEntity, { id: setId });
+  if (known !== undefined) {
+    expectSame(known, { sessionId, ...set });
+    return;
   }
-  if (session.discardedAt !== null) {
-    // A set done is never lost: the session is taken up again.
-    session.discardedAt = null;
-    await manager.save(SessionEntity, session);
-  }
-  if (known === null) {
-    await manager.insert(TrainingSetEntity, {
-      ...input,
-      setupId: setupOfSet(session, input),
-      performedAt: new Date(input.performedAt),
-      id: setId,
-      setId,
-      sequence: 0,
-      setAside: false,
-      sessionId,
-      studioId: scope.studioId,
-    });
-  }
-  return sessionRecord(manager, session);
+  const performedAt = new Date(input.performedAt);
+  const row = { ...set, performedAt, id: setId, setId, sequence: 0, setAside: false, sessionId };
+  await scoped.insert(TrainingSetEntity, row);
+  // A set done is never lost: a session that was given up is taken up again.
+  await changeSession(scoped, session, { discardedAt: null });
+  await afterSets(scoped, solver, session, row);
 }
 
 /** What a set was done with: one of the session's set-ups, the first where it does not say. */
@@ -166,136 +154,34 @@ function setupOfSet({ setups }: SessionRow, { setupId }: Pick<SetInput, 'setupId
 
 /** Takes a set back, or puts it back, by a row that supersedes it. */
 export async function setSetAside(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
+  solver: Solver,
   sessionId: string,
   setId: string,
   setAside: boolean,
-): Promise<SessionRecord> {
-  const session = await openSession(manager, scope, sessionId);
-  const latest = await manager.findOne(TrainingSetEntity, {
-    where: ownedBy<TrainingSetRow>(scope, { setId, sessionId }),
-    order: { sequence: 'DESC' },
-  });
-  if (latest === null) return refuse('not-found');
-  if (latest.setAside !== setAside) {
-    await manager.insert(TrainingSetEntity, {
-      ...latest,
-      id: uuidv7(),
-      sequence: latest.sequence + 1,
-      setAside,
-    });
+): Promise<void> {
+  const session = await lockSession(scoped, sessionId);
+  const where = { setId, sessionId };
+  const latest = await scoped.findFirst(TrainingSetEntity, where, { sequence: 'DESC' });
+  if (latest === undefined) return refuse('not-found');
+  if (latest.setAside === setAside) return;
+  const row = { ...latest, id: uuidv7(), sequence: latest.sequence + 1, setAside };
+  await scoped.insert(TrainingSetEntity, row);
+  await changeSession(scoped, session, {});
+  await afterSets(scoped, solver, session, row);
+}
+
+/** All that follows from a set that was logged or taken back. */
+async function afterSets(
+  scoped: ScopedManager,
+  solver: Solver,
+  session: SessionRow,
+  set: Parameters<typeof countSetWear>[2],
+): Promise<void> {
+  await countSetWear(scoped, session, set);
+  if (session.discardedAt !== null) {
+    await renewTrainedSince(scoped, session.personId, session.exerciseId);
   }
-  return sessionRecord(manager, session);
-}
-
-/** A session that is not finished yet, locked for a write. */
-export async function openSession(
-  manager: EntityManager,
-  scope: Scope,
-  id: string,
-): Promise<SessionRow> {
-  const row = (await lockOwn(manager, SessionEntity, scope, id)) ?? refuse('not-found');
-  await findPerson(manager, scope, row.personId);
-  return row.finishedAt === null ? row : refuse('session-finished');
-}
-
-/** The sets that stand of each session, in the order they were done. */
-export async function standingSets(
-  manager: EntityManager,
-  sessionIds: readonly string[],
-): Promise<ReadonlyMap<string, SetRecord[]>> {
-  const rows = await manager.find(TrainingSetEntity, {
-    where: { sessionId: In([...sessionIds]) },
-    order: { sequence: 'ASC' },
-  });
-  // Rows come by rising sequence, so the last one of a set is the one that stands.
-  const standing = new Map(rows.map((row) => [row.setId, row]));
-  const sets = new Map<string, SetRecord[]>(sessionIds.map((id) => [id, []]));
-  [...standing.values()]
-    .filter((row) => !row.setAside)
-    .sort((a, b) => a.performedAt.getTime() - b.performedAt.getTime())
-    .forEach((row) => sets.get(row.sessionId)?.push(toSet(row)));
-  return sets;
-}
-
-function toSet({
-  setId,
-  performedAt,
-  setupId,
-  reps,
-  partial,
-  hold_s,
-  lowering_s,
-  spare,
-  form,
-  pain,
-}: TrainingSetRow): SetRecord {
-  const at = performedAt.toISOString();
-  return {
-    id: setId,
-    performedAt: at,
-    setupId,
-    reps,
-    partial,
-    hold_s,
-    lowering_s,
-    spare,
-    form,
-    pain,
-  };
-}
-
-export async function sessionRecord(
-  manager: EntityManager,
-  row: SessionRow,
-): Promise<SessionRecord> {
-  const [record] = await sessionRecords(manager, [row]);
-  return record ?? refuse('not-found');
-}
-
-/** Sessions with all that belongs to them, in one query for each kind of record. */
-async function sessionRecords(
-  manager: EntityManager,
-  rows: readonly SessionRow[],
-): Promise<SessionRecord[]> {
-  const ids = rows.map(({ id }) => id);
-  const prescriptions = await manager.findBy(PrescriptionEntity, {
-    id: In(rows.map(({ prescriptionId }) => prescriptionId)),
-  });
-  const used = rows.flatMap(({ setups }) => setups);
-  const heads = await manager.findBy(SetupEntity, { id: In(used.map(({ id }) => id)) });
-  const states = await recordsOf(
-    manager,
-    used.flatMap(({ id, version }) =>
-      heads.filter((head) => head.id === id).map((head) => ({ head, version })),
-    ),
-  );
-  const decisions = await manager.findBy(DecisionEntity, { sessionId: In(ids) });
-  const sets = await standingSets(manager, ids);
-  const newer = await newerSessions(manager, decisions);
-  return rows.map((row) => {
-    const prescription = prescriptions.find(({ id }) => id === row.prescriptionId);
-    const setups = row.setups.flatMap(
-      ({ id, version }) =>
-        states.find((state) => state.id === id && state.version === version) ?? [],
-    );
-    if (prescription === undefined || setups.length < row.setups.length) {
-      return refuse('not-found');
-    }
-    const decision = decisions.find(({ sessionId }) => sessionId === row.id);
-    return {
-      id: row.id,
-      version: row.version,
-      personId: row.personId,
-      prescription: toPrescription(prescription),
-      setups,
-      startedAt: row.startedAt.toISOString(),
-      day: row.day,
-      finishedAt: row.finishedAt?.toISOString() ?? null,
-      redFlag: row.redFlag,
-      sets: sets.get(row.id) ?? [],
-      decision: decision === undefined ? null : toDecision(decision, newer),
-    };
-  });
+  if (session.finishedAt === null) await renewOvertaken(scoped, session);
+  else await decideAgain(scoped, solver, session);
 }

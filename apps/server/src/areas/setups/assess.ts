@@ -1,4 +1,4 @@
-import type { BandRecord, CompleteSetupDocument, SetupRecord } from '@wiry-otter/contracts';
+import type { BandToday, CompleteSetupDocument, SetupRecord } from '@wiry-otter/contracts';
 import {
   bandOfCopy,
   canBeUsed,
@@ -36,7 +36,7 @@ export interface SeenFacts {
 /** What a set-up is assessed by besides its document. */
 export interface AssessmentFacts extends Omit<SetupFacts, 'document' | 'bands'> {
   /** The bands of the set-up and the rolls they were cut from. */
-  readonly bands: readonly BandRecord[];
+  readonly bands: readonly BandToday[];
   readonly seen: SeenFacts;
 }
 

@@ -1,13 +1,15 @@
 import type { CompleteSetupDocument } from '@wiry-otter/contracts';
 import { bandsLaid, factsOfLaid, type Fault, knowBands, MODEL } from '@wiry-otter/core';
-import type { DataSource, EntityManager } from 'typeorm';
+import type { DataSource } from 'typeorm';
 import { readBands } from '../bands/band-store.js';
 import { AnchorEntity } from '../places/entities.js';
 import { SetupEntity, SetupVersionEntity, type SetupVersionRow } from './entities.js';
-import { StudioEntity } from '../studio/entities.js';
-import { readPersonOfStudio } from '../people/people-store.js';
+import { PersonEntity } from '../people/entities.js';
+import { toPerson } from '../people/people-store.js';
+import type { RecordKeeper } from '../../platform/records/record-keeper.js';
+import { forEachStudio } from '../../platform/records/each-studio.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { dayInZone } from '../../platform/days.js';
-import { scopeOf } from '../../platform/access/scope.js';
 import { assessSetup } from '../../platform/solving/assess-setup.js';
 import { isReady, storedCaution } from './assess.js';
 
@@ -20,45 +22,52 @@ const BATCH = 100;
  * Set-ups that stand get the cautions that the present rules find; what sessions used is told as it
  * was. Several servers may start at once: rows are locked, and those of another are passed over.
  */
-export async function renewFigures(database: DataSource): Promise<number> {
+export async function renewFigures(database: DataSource, keeper: RecordKeeper): Promise<number> {
   let renewed = 0;
-  for (;;) {
-    const done = await database.transaction(renewBatch);
-    if (done === 0) return renewed;
-    renewed += done;
+  for (let done = -1; done !== 0; renewed += done) {
+    done = 0;
+    await database.transaction((manager) =>
+      forEachStudio(manager, keeper, async (scoped) => {
+        done += await renewBatch(scoped);
+      }),
+    );
   }
+  return renewed;
 }
 
-async function renewBatch(manager: EntityManager): Promise<number> {
-  const rows = await manager
-    .createQueryBuilder(SetupVersionEntity, 'state')
-    .where("(state.figures->>'model')::int < :model", { model: MODEL })
-    .orderBy('state.setupId')
-    .addOrderBy('state.version')
-    .limit(BATCH)
-    .setLock('pessimistic_write')
-    .setOnLocked('skip_locked')
-    .getMany();
-  for (const row of rows) await manager.save(SetupVersionEntity, await renewed(manager, row));
+async function renewBatch(scoped: ScopedManager): Promise<number> {
+  const old = await scoped.query<{ setupId: string; version: number }>(
+    'figures-of-older-models',
+    `SELECT setup_id AS "setupId", version FROM setup_version
+      WHERE studio_id = $1 AND (figures ->> 'model')::int < $2
+      ORDER BY setup_id, version LIMIT ${BATCH} FOR UPDATE SKIP LOCKED`,
+    [MODEL],
+  );
+  const rows = await scoped.find(
+    SetupVersionEntity,
+    old.map(({ setupId, version }) => ({ setupId, version })),
+  );
+  for (const row of rows) await scoped.put(SetupVersionEntity, await renewed(scoped, row));
   return rows.length;
 }
 
-async function renewed(manager: EntityManager, row: SetupVersionRow): Promise<SetupVersionRow> {
+async function renewed(scoped: ScopedManager, row: SetupVersionRow): Promise<SetupVersionRow> {
+  const { eyesRule, forceUnit, now, zone } = scoped.scope;
   const document = asPresentDocument(row.document);
-  const head = await manager.findOneByOrFail(SetupEntity, { id: row.setupId });
-  const studio = await manager.findOneByOrFail(StudioEntity, { id: row.studioId });
-  const scope = scopeOf(studio, { id: row.savedBy, name: '' }, new Date());
+  const head = await scoped.findOwn(SetupEntity, { id: row.setupId });
   const ids = document.bands.map(({ id }) => id);
-  const bands = await readBands(manager, scope, bandsLaid(document));
+  const bands = await readBands(scoped, bandsLaid(document));
   const solved = assessSetup({
     document,
     bands: factsOfLaid(ids, knowBands(bands)),
-    person: await readPersonOfStudio(manager, scope, head.personId),
+    person: toPerson(await scoped.findOwn(PersonEntity, { id: head.personId })),
     anchor:
-      row.anchorId === null ? null : await manager.findOneBy(AnchorEntity, { id: row.anchorId }),
-    today: dayInZone(scope.now, scope.zone),
-    eyesRule: scope.eyesRule,
-    unit: scope.forceUnit,
+      row.anchorId === null
+        ? null
+        : ((await scoped.findFirst(AnchorEntity, { id: row.anchorId })) ?? null),
+    today: dayInZone(now, zone),
+    eyesRule,
+    unit: forceUnit,
   });
   const earlierFigures = row.earlierFigures ?? row.figures;
   if (!solved.ok) {

@@ -1,69 +1,61 @@
-import { idParams, personQuery, setup, setupInput } from '@wiry-otter/contracts';
+import { idParams, setup, setupInput, setupVersionParams } from '@wiry-otter/contracts';
 import { clearanceWords } from '@wiry-otter/core';
 import * as z from 'zod';
 import type { App } from '../../platform/app-context.js';
-import { PlaceEntity } from '../places/entities.js';
-import { StudioEntity } from '../studio/entities.js';
-import { findPerson } from '../people/people-store.js';
 import { dayInZone } from '../../platform/days.js';
-import { findOwn } from '../../platform/access/scope.js';
+import { writeRoute } from '../../platform/records/write.js';
+import { findPerson } from '../people/people-store.js';
+import { PlaceEntity } from '../places/entities.js';
 import { markSheet } from './mark-sheet.js';
-import { listSetups, putSetup, readSetup, setSetupRemoved } from './setup-store.js';
-
-const answersSetup = { 200: setup };
+import { putSetup, readSetup, readSetupVersion, setSetupRemoved } from './setup-store.js';
 
 /** Set-ups: a person, an exercise, an anchor and the bands on it. */
 export function setupRoutes(app: App, _options: unknown, done: () => void): void {
-  const { database, solver } = app;
+  const { solver } = app;
 
   app.get(
-    '/setups',
-    { schema: { querystring: personQuery, response: { 200: z.array(setup) } } },
-    ({ scope, query }) => listSetups(database.manager, scope, query.personId),
-  );
-
-  app.get(
-    '/setups/:id',
-    { schema: { params: idParams, response: answersSetup } },
-    ({ scope, params }) => readSetup(database.manager, scope, params.id),
+    '/setups/:id/versions/:version',
+    { schema: { params: setupVersionParams, response: { 200: setup } } },
+    ({ params, scoped }) => readSetupVersion(scoped, params.id, params.version),
   );
 
   app.get(
     '/setups/:id/marks.pdf',
     { schema: { params: idParams, response: { 200: z.unknown() } } },
-    async ({ scope, params }, reply) => {
-      const found = await readSetup(database.manager, scope, params.id);
-      const person = await findPerson(database.manager, scope, found.personId);
-      const place = await findOwn(database.manager, PlaceEntity, scope, { id: found.placeId });
-      const studio = await database.manager.findOneByOrFail(StudioEntity, { id: scope.studioId });
-      const today = dayInZone(new Date(), studio.zone);
-      const clearance = clearanceWords(person, today);
+    async ({ params, scoped }, reply) => {
+      const { forceUnit, now, zone } = scoped.scope;
+      const found = await readSetup(scoped, params.id);
+      const person = await findPerson(scoped, found.personId);
+      const place = await scoped.findOwn(PlaceEntity, { id: found.placeId });
+      const clearance = clearanceWords(person, dayInZone(now, zone));
       const head = { person: person.name, place: place.name, clearance };
-      return reply
-        .type('application/pdf')
-        .send(await markSheet(solver, found, head, studio.forceUnit));
+      return reply.type('application/pdf').send(await markSheet(solver, found, head, forceUnit));
     },
   );
 
-  app.put(
-    '/setups/:id',
-    { schema: { params: idParams, body: setupInput, response: answersSetup } },
-    ({ scope, params, body }) =>
-      database.transaction((manager) => putSetup(manager, solver, scope, params.id, body)),
-  );
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/setups/:id',
+    params: idParams,
+    body: setupInput,
+    answers: 'setup',
+    work: (scoped, { body, params }) => putSetup(scoped, solver, params.id, body),
+  });
 
-  app.delete(
-    '/setups/:id',
-    { schema: { params: idParams, response: answersSetup } },
-    ({ scope, params }) =>
-      database.transaction((manager) => setSetupRemoved(manager, scope, params.id, true)),
-  );
+  writeRoute(app, {
+    method: 'DELETE',
+    url: '/setups/:id',
+    params: idParams,
+    answers: 'setup',
+    work: (scoped, { params }) => setSetupRemoved(scoped, params.id, true),
+  });
 
-  app.post(
-    '/setups/:id/restore',
-    { schema: { params: idParams, response: answersSetup } },
-    ({ scope, params }) =>
-      database.transaction((manager) => setSetupRemoved(manager, scope, params.id, false)),
-  );
+  writeRoute(app, {
+    method: 'POST',
+    url: '/setups/:id/restore',
+    params: idParams,
+    answers: 'setup',
+    work: (scoped, { params }) => setSetupRemoved(scoped, params.id, false),
+  });
   done();
 }

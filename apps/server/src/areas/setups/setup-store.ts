@@ -1,118 +1,121 @@
 import type { SetupInput, SetupRecord } from '@wiry-otter/contracts';
 import { bandsLaid } from '@wiry-otter/core';
-import { type EntityManager, In } from 'typeorm';
+import { dayInZone } from '../../platform/days.js';
+import { refuse } from '../../platform/problems/refusal.js';
+import { expectVersion } from '../../platform/records/expect-version.js';
+import { recordsOfTable } from '../../platform/records/record-source.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import type { Solver } from '../../platform/solving/solver.js';
+import { readBands } from '../bands/band-store.js';
+import { findPerson, toPerson } from '../people/people-store.js';
 import { AnchorEntity, type AnchorRow, PlaceEntity } from '../places/entities.js';
+import { assess, type AssessedSetup, type SeenFacts } from './assess.js';
 import {
   SetupEntity,
   type SetupRow,
   SetupVersionEntity,
   type SetupVersionRow,
 } from './entities.js';
-import { readBands } from '../bands/band-store.js';
-import { findPerson, idsOfOwnPeople, readPerson } from '../people/people-store.js';
-import { dayInZone } from '../../platform/days.js';
-import {
-  expectVersion,
-  findOwn,
-  lockOwn,
-  ownedBy,
-  type Scope,
-} from '../../platform/access/scope.js';
-import { refuse } from '../../platform/problems/refusal.js';
-import type { Solver } from '../../platform/solving/solver.js';
-import { assess, type AssessedSetup, type SeenFacts } from './assess.js';
 
-/** Set-ups that stand, of one person or of all this trainer's people. */
-export async function listSetups(
-  manager: EntityManager,
-  scope: Scope,
-  personId?: string,
+/** Set-ups as they stand; those put away too, since they can be taken back. */
+export const setupRecords = recordsOfTable('setup', SetupEntity, async (scoped, heads) =>
+  (await recordsOf(scoped, heads)).map((record) => ({
+    id: record.id,
+    version: record.version,
+    personId: record.personId,
+    record,
+  })),
+);
+
+/** Set-ups of a person and an exercise that stand. */
+export async function setupsOf(
+  scoped: ScopedManager,
+  personId: string,
+  exerciseId: string,
 ): Promise<SetupRecord[]> {
-  const people = await idsOfOwnPeople(manager, scope);
-  const wanted = personId === undefined ? people : people.filter((id) => id === personId);
-  const heads = await manager.find(SetupEntity, {
-    where: ownedBy<SetupRow>(scope, { personId: In(wanted), removed: false }),
-    order: { id: 'ASC' },
-  });
-  return recordsOf(
-    manager,
-    heads.map((head) => ({ head, version: head.version })),
-  );
+  const where = { personId, exerciseId, removed: false };
+  return recordsOf(scoped, await scoped.find(SetupEntity, where, { order: { id: 'ASC' } }));
 }
 
-export async function readSetup(
-  manager: EntityManager,
-  scope: Scope,
+export async function readSetup(scoped: ScopedManager, id: string): Promise<SetupRecord> {
+  return recordOf(scoped, await findSetup(scoped, id));
+}
+
+/** A set-up as it was at a version that somebody used. */
+export async function readSetupVersion(
+  scoped: ScopedManager,
   id: string,
+  version: number,
 ): Promise<SetupRecord> {
-  return recordOf(manager, await findSetup(manager, scope, id));
+  return recordOf(scoped, { ...(await findSetup(scoped, id)), version });
 }
 
 /** The head of a set-up of one of this trainer's people. */
-export async function findSetup(
-  manager: EntityManager,
-  scope: Scope,
-  id: string,
-): Promise<SetupRow> {
-  const head = await findOwn(manager, SetupEntity, scope, { id });
-  await findPerson(manager, scope, head.personId);
+export async function findSetup(scoped: ScopedManager, id: string): Promise<SetupRow> {
+  const head = await scoped.findOwn(SetupEntity, { id });
+  await findPerson(scoped, head.personId);
   return head;
 }
 
 /** Saves a new version of a set-up, assessed by the laws on record. */
 export async function putSetup(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   id: string,
   { version, document, ...input }: SetupInput,
-): Promise<SetupRecord> {
-  const head = await lockOwn(manager, SetupEntity, scope, id);
-  if (head !== undefined) await findPerson(manager, scope, head.personId);
+): Promise<void> {
+  const { now, trainerId, trainerName } = scoped.scope;
+  const head = await scoped.lock(SetupEntity, id);
+  if (head !== undefined) await findPerson(scoped, head.personId);
   expectVersion(head?.version ?? 0, version);
-  await findOwn(manager, PlaceEntity, scope, { id: input.placeId });
+  // A set-up stays one person's and one exercise's: its sessions are told by it.
+  if (head !== undefined && isAnother(head, input.personId, document)) return refuse('id-taken');
+  await scoped.findOwn(PlaceEntity, { id: input.placeId });
   const assessed = await assessNow(
-    manager,
+    scoped,
     solver,
-    scope,
     { ...input, document },
     {
       acknowledged: input.acknowledged,
-      present: { by: scope.trainerId, name: scope.trainerName, at: scope.now.toISOString() },
-      before: head === undefined ? [] : (await recordOf(manager, head)).cautions,
+      present: { by: trainerId, name: trainerName, at: now.toISOString() },
+      before: head === undefined ? [] : (await recordOf(scoped, head)).cautions,
     },
   );
-  const written: SetupRow = {
+  await scoped.put(SetupEntity, {
     id,
-    studioId: scope.studioId,
     version: version + 1,
     personId: input.personId,
     exerciseId: document.exercise.id,
     removed: head?.removed ?? false,
-  };
-  await manager.save(SetupEntity, written);
+  });
   const { title, routeId, placeId, anchorId } = input;
-  await manager.insert(SetupVersionEntity, {
+  await scoped.insert(SetupVersionEntity, {
     ...assessed,
     earlierFigures: null,
     setupId: id,
-    version: written.version,
-    studioId: scope.studioId,
+    version: version + 1,
     placeId,
     anchorId,
     title,
     routeId,
-    savedAt: scope.now,
-    savedBy: scope.trainerId,
+    savedAt: now,
+    savedBy: trainerId,
   });
-  return recordOf(manager, written);
+  scoped.touch('setup', id);
+}
+
+function isAnother(
+  head: SetupRow,
+  personId: string,
+  { exercise }: SetupInput['document'],
+): boolean {
+  return head.personId !== personId || head.exerciseId !== exercise.id;
 }
 
 /** What is to be said of a set-up today: by the bands, the person's file and the anchor on record now. */
 export async function assessNow(
-  manager: EntityManager,
+  scoped: ScopedManager,
   solver: Solver,
-  scope: Scope,
   {
     document,
     personId,
@@ -120,48 +123,55 @@ export async function assessNow(
   }: Pick<SetupInput, 'document' | 'personId' | 'placeId' | 'anchorId'>,
   seen: SeenFacts,
 ): Promise<AssessedSetup> {
-  const person = await readPerson(manager, scope, personId);
-  const anchor = await anchorOf(manager, scope, where);
+  const { eyesRule, forceUnit, now, zone } = scoped.scope;
+  const person = toPerson(await findPerson(scoped, personId));
+  const anchor = await anchorOf(scoped, where);
   return assess(solver, document, {
     person,
-    bands: await readBands(manager, scope, bandsLaid(document)),
+    bands: await readBands(scoped, bandsLaid(document)),
     anchor: anchor ?? null,
     seen,
-    today: dayInZone(scope.now, scope.zone),
-    eyesRule: scope.eyesRule,
-    unit: scope.forceUnit,
+    today: dayInZone(now, zone),
+    eyesRule,
+    unit: forceUnit,
   });
 }
 
+/** Puts a set-up away or takes it back, as a version of its own. */
 export async function setSetupRemoved(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   id: string,
   removed: boolean,
-): Promise<SetupRecord> {
-  const head = await findSetup(manager, scope, id);
-  head.removed = removed;
-  await manager.save(SetupEntity, head);
-  return recordOf(manager, head);
+): Promise<void> {
+  const head = (await scoped.lock(SetupEntity, id)) ?? refuse('not-found');
+  await findPerson(scoped, head.personId);
+  if (head.removed === removed) return;
+  const version = head.version + 1;
+  const where = { setupId: id, version: head.version };
+  const state = await scoped.findOwn(SetupVersionEntity, where);
+  await scoped.insert(SetupVersionEntity, { ...state, version });
+  await scoped.update(SetupEntity, { id }, { removed, version });
+  scoped.touch('setup', id);
 }
 
-/** A set-up as it stands. */
-export async function recordOf(manager: EntityManager, head: SetupRow): Promise<SetupRecord> {
-  const [record] = await recordsOf(manager, [{ head, version: head.version }]);
+async function recordOf(scoped: ScopedManager, head: SetupRow): Promise<SetupRecord> {
+  const [record] = await recordsOf(scoped, [head]);
   return record ?? refuse('not-found');
 }
 
-/** Set-ups as they stood at the versions named, in one query. */
-export async function recordsOf(
-  manager: EntityManager,
-  wanted: readonly { readonly head: SetupRow; readonly version: number }[],
+/** Set-ups at the versions of these heads, in one query. */
+async function recordsOf(
+  scoped: ScopedManager,
+  heads: readonly SetupRow[],
 ): Promise<SetupRecord[]> {
-  if (wanted.length === 0) return [];
-  const states = await manager.find(SetupVersionEntity, {
-    where: wanted.map(({ head, version }) => ({ setupId: head.id, version })),
-  });
-  return wanted.map(({ head, version }) => {
-    const state = states.find((row) => row.setupId === head.id && row.version === version);
+  const states = await scoped.find(
+    SetupVersionEntity,
+    heads.map(({ id, version }) => ({ setupId: id, version })),
+  );
+  return heads.map((head) => {
+    const state = states.find(
+      ({ setupId, version }) => setupId === head.id && version === head.version,
+    );
     return state === undefined ? refuse('not-found') : toRecord(head, state);
   });
 }
@@ -173,11 +183,10 @@ function toRecord(head: SetupRow, state: SetupVersionRow): SetupRecord {
 }
 
 async function anchorOf(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   { anchorId, placeId }: Pick<SetupInput, 'anchorId' | 'placeId'>,
 ): Promise<AnchorRow | undefined> {
   if (anchorId === null) return undefined;
-  const anchor = await findOwn(manager, AnchorEntity, scope, { id: anchorId });
+  const anchor = await scoped.findOwn(AnchorEntity, { id: anchorId });
   return anchor.placeId === placeId ? anchor : refuse('not-found');
 }

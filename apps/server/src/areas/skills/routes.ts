@@ -1,21 +1,18 @@
-import { idParams, skillTest, skillTestInput } from '@wiry-otter/contracts';
-import * as z from 'zod';
+import { idParams, skillTestInput } from '@wiry-otter/contracts';
 import type { App } from '../../platform/app-context.js';
-import { addSkillTest, listSkillTests } from './skill-test-store.js';
+import { writeRoute } from '../../platform/records/write.js';
+import { addSkillTest } from './skill-test-store.js';
 
 /** What people can do of a skill, as it was shown. */
 export function skillRoutes(app: App, _options: unknown, done: () => void): void {
-  const { database } = app;
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/skill-tests/:id',
+    params: idParams,
+    body: skillTestInput,
+    answers: 'skillTest',
+    work: (scoped, { body, params }) => addSkillTest(scoped, params.id, body),
+  });
 
-  app.get('/skill-tests', { schema: { response: { 200: z.array(skillTest) } } }, ({ scope }) =>
-    listSkillTests(database.manager, scope),
-  );
-
-  app.put(
-    '/skill-tests/:id',
-    { schema: { params: idParams, body: skillTestInput, response: { 200: skillTest } } },
-    ({ scope, params, body }) =>
-      database.transaction((manager) => addSkillTest(manager, scope, params.id, body)),
-  );
   done();
 }

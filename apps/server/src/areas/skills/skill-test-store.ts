@@ -1,53 +1,34 @@
-import type { SkillTestInput, SkillTestRecord } from '@wiry-otter/contracts';
-import { type EntityManager, In } from 'typeorm';
-import { SkillTestEntity, type SkillTestRow } from './entities.js';
-import { findPerson, idsOfOwnPeople } from '../people/people-store.js';
-import { ownedBy, type Scope } from '../../platform/access/scope.js';
+import type { SkillTestInput } from '@wiry-otter/contracts';
 import { refuse } from '../../platform/problems/refusal.js';
+import { expectSame } from '../../platform/records/expect-same.js';
+import { recordsOfTable } from '../../platform/records/record-source.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import { findPerson } from '../people/people-store.js';
+import { SkillTestEntity } from './entities.js';
 
-/** What this trainer's people were tested at, the latest first. */
-export async function listSkillTests(
-  manager: EntityManager,
-  scope: Scope,
-): Promise<SkillTestRecord[]> {
-  const people = await idsOfOwnPeople(manager, scope);
-  const rows = await manager.find(SkillTestEntity, {
-    where: ownedBy<SkillTestRow>(scope, { personId: In(people) }),
-    order: { enteredAt: 'DESC', id: 'DESC' },
-  });
-  return rows.map(toSkillTest);
-}
+export const skillTestRecords = recordsOfTable('skillTest', SkillTestEntity, (_scoped, rows) =>
+  rows.map(({ enteredAt, enteredBy: _by, studioId: _studio, ...test }) => ({
+    id: test.id,
+    version: 1,
+    personId: test.personId,
+    record: { ...test, enteredAt: enteredAt.toISOString() },
+  })),
+);
 
 /** Enters a test; the same one sent twice is kept once. */
 export async function addSkillTest(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   id: string,
   input: SkillTestInput,
-): Promise<SkillTestRecord> {
-  await findPerson(manager, scope, input.personId);
-  const known = await manager.findOneBy(SkillTestEntity, { id });
-  if (known !== null) {
-    return known.studioId === scope.studioId && known.personId === input.personId
-      ? toSkillTest(known)
-      : refuse('not-found');
+): Promise<void> {
+  await findPerson(scoped, input.personId);
+  const known = await scoped.lock(SkillTestEntity, id);
+  if (known !== undefined) {
+    if (known.personId !== input.personId) refuse('not-found');
+    expectSame(known, input);
+    return;
   }
-  const row: SkillTestRow = {
-    ...input,
-    id,
-    studioId: scope.studioId,
-    enteredAt: scope.now,
-    enteredBy: scope.trainerId,
-  };
-  await manager.insert(SkillTestEntity, row);
-  return toSkillTest(row);
-}
-
-function toSkillTest({
-  enteredAt,
-  enteredBy: _by,
-  studioId: _studio,
-  ...test
-}: SkillTestRow): SkillTestRecord {
-  return { ...test, enteredAt: enteredAt.toISOString() };
+  const { now, trainerId } = scoped.scope;
+  await scoped.insert(SkillTestEntity, { ...input, id, enteredAt: now, enteredBy: trainerId });
+  scoped.touch('skillTest', id);
 }

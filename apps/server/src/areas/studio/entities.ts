@@ -45,6 +45,7 @@ export interface TrainerRow {
   email: string;
   name: string;
   passwordHash: string;
+  version: number;
   /** Null where the trainer has not said. */
   finderPreferences: FinderPreferences | null;
 }
@@ -57,6 +58,7 @@ export const TrainerEntity = new EntitySchema<TrainerRow>({
     email: text(),
     name: text(),
     passwordHash: text('password_hash'),
+    version: { ...version, default: 1 },
     finderPreferences: nullable(json('finder_preferences')),
   },
 });

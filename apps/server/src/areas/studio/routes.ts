@@ -1,19 +1,18 @@
-import { studio, studioRulesInput } from '@wiry-otter/contracts';
+import { studioRulesInput } from '@wiry-otter/contracts';
+import * as z from 'zod';
 import type { App } from '../../platform/app-context.js';
-import { readStudio, saveRules } from './studio-store.js';
+import { writeRoute } from '../../platform/records/write.js';
+import { saveRules } from './studio-store.js';
 
-/** The studio's trainers and rules. */
+/** The studio's rules. */
 export function studioRoutes(app: App, _options: unknown, done: () => void): void {
-  const { manager } = app.database;
-
-  app.get('/studio', { schema: { response: { 200: studio } } }, ({ scope }) =>
-    readStudio(manager, scope.studioId),
-  );
-
-  app.put(
-    '/studio/rules',
-    { schema: { body: studioRulesInput, response: { 200: studio } } },
-    ({ scope, body }) => saveRules(manager, scope, body),
-  );
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/studio/rules',
+    params: z.strictObject({}),
+    body: studioRulesInput,
+    answers: 'studio',
+    work: (scoped, { body }) => saveRules(scoped, body),
+  });
   done();
 }

@@ -1,31 +1,58 @@
-import type { StudioRecord, StudioRulesInput } from '@wiry-otter/contracts';
-import type { EntityManager } from 'typeorm';
-import { StudioEntity, TrainerEntity } from './entities.js';
-import { expectVersion, type Scope } from '../../platform/access/scope.js';
+import type { StudioRulesInput } from '@wiry-otter/contracts';
+import { USUAL_PREFERENCES } from '@wiry-otter/core';
+import { refuse } from '../../platform/problems/refusal.js';
+import { expectVersion } from '../../platform/records/expect-version.js';
+import { type RecordSource, recordsOfTable } from '../../platform/records/record-source.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import { type StudioRow, TrainerEntity } from './entities.js';
 
-/** The signed-in trainer's studio, with its rules and trainers. */
-export async function readStudio(manager: EntityManager, studioId: string): Promise<StudioRecord> {
-  const studio = await manager.findOneByOrFail(StudioEntity, { id: studioId });
-  const trainers = await manager.find(TrainerEntity, {
-    where: { studioId },
-    order: { name: 'ASC' },
-  });
-  return { ...studio, trainers: trainers.map(({ id, name }) => ({ id, name })) };
+/** The studio with its rules and trainers. */
+export const studioRecords: RecordSource<'studio'> = {
+  kind: 'studio',
+  async read(scoped, [id]) {
+    const row = await readStudioRow(scoped);
+    if (row.id !== id) return [];
+    const trainers = await scoped.find(TrainerEntity, {}, { order: { name: 'ASC', id: 'ASC' } });
+    const record = { ...row, trainers: trainers.map(({ id, name }) => ({ id, name })) };
+    return [{ id: row.id, version: row.version, record }];
+  },
+  ids: (scoped) => Promise.resolve([scoped.scope.studioId]),
+};
+
+/** What each trainer would rather have, for them alone. */
+export const preferencesRecords = recordsOfTable('preferences', TrainerEntity, (_scoped, rows) =>
+  rows.map(({ finderPreferences, id, version }) => ({
+    id,
+    version,
+    trainerId: id,
+    record: { id, version, finder: finderPreferences ?? USUAL_PREFERENCES },
+  })),
+);
+
+async function readStudioRow(scoped: ScopedManager): Promise<StudioRow> {
+  const [row] = await scoped.query<StudioRow>(
+    'studio',
+    `SELECT id, name, zone, version, force_unit AS "forceUnit", eyes_rule AS "eyesRule",
+        inspection_days AS "inspectionDays", inspection_cycles AS "inspectionCycles"
+      FROM studio WHERE id = $1 FOR UPDATE`,
+  );
+  return row ?? refuse('not-found');
 }
 
 /** Changes the studio's rules when the version on record is the one the change was made from. */
 export async function saveRules(
-  manager: EntityManager,
-  { studioId }: Scope,
+  scoped: ScopedManager,
   { version, ...rules }: StudioRulesInput,
-): Promise<StudioRecord> {
-  return manager.transaction(async (inside) => {
-    const studio = await inside.findOneOrFail(StudioEntity, {
-      where: { id: studioId },
-      lock: { mode: 'pessimistic_write' },
-    });
-    expectVersion(studio.version, version);
-    await inside.update(StudioEntity, { id: studioId }, { ...rules, version: version + 1 });
-    return readStudio(inside, studioId);
-  });
+): Promise<string> {
+  const { id, version: present } = await readStudioRow(scoped);
+  expectVersion(present, version);
+  await scoped.query(
+    'save-rules',
+    `UPDATE studio SET version = version + 1, force_unit = $2, inspection_days = $3,
+        inspection_cycles = $4, eyes_rule = $5
+      WHERE id = $1`,
+    [rules.forceUnit, rules.inspectionDays, rules.inspectionCycles, rules.eyesRule],
+  );
+  scoped.touch('studio', id);
+  return id;
 }

@@ -2,8 +2,8 @@ import { DEFAULT_INSPECTION_RULE } from '@wiry-otter/core';
 import type { FastifyInstance } from 'fastify';
 import fp from 'fastify-plugin';
 import { refuse } from '../problems/refusal.js';
-import { type Scope, scopeOf } from './scope.js';
-import { findSignedIn } from './sign-in-store.js';
+import type { Scope } from './scope.js';
+import { scopeOfToken } from './sign-in-store.js';
 
 export const SIGN_IN_COOKIE = 'otter_sign_in';
 
@@ -18,6 +18,7 @@ const NOBODY: Scope = {
   studioId: '',
   trainerId: '',
   trainerName: '',
+  trainerEmail: '',
   zone: 'UTC',
   inspectionRule: DEFAULT_INSPECTION_RULE,
   forceUnit: 'N',
@@ -33,11 +34,9 @@ export const signInPlugin = fp(
       request.scope = NOBODY;
       if (request.routeOptions.config.open === true) return;
       const token = request.cookies[SIGN_IN_COOKIE];
-      const signedIn =
-        token === undefined ? undefined : await findSignedIn(app.database.manager, token);
-      if (signedIn === undefined) return refuse('signed-out');
-      const { trainer, studio } = signedIn;
-      request.scope = scopeOf(studio, trainer, new Date());
+      const scope =
+        token === undefined ? undefined : await scopeOfToken(app.database, token, new Date());
+      request.scope = scope ?? refuse('signed-out');
     });
     done();
   },

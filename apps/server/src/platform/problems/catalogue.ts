@@ -24,6 +24,10 @@ export const PROBLEMS = {
     title: 'This person has a ladder of this exercise at this place already.',
   },
   'already-decided': { status: 409, title: 'This step was already decided.' },
+  'cursor-void': {
+    status: 410,
+    title: 'The records were built anew; fetch them from the beginning.',
+  },
   'too-large': { status: 413, title: 'The request is too large.' },
   'unsupported-media': { status: 415, title: 'The request is not JSON.' },
   'decision-void': {
@@ -39,6 +43,10 @@ export const PROBLEMS = {
   'too-many-attempts': {
     status: 429,
     title: 'Too many attempts to sign in. Try again in a quarter of an hour.',
+  },
+  busy: {
+    status: 503,
+    title: 'The server is busy just now; nothing was saved. Try again in a moment.',
   },
   internal: { status: 500, title: 'Something went wrong on our side; nothing was saved.' },
 } as const satisfies Record<string, { status: number; title: string }>;

@@ -34,8 +34,9 @@ export const validateWithZod: FastifySchemaCompiler<z.ZodType> = ({ schema, http
 export const problemsPlugin = fp(
   (app: FastifyInstance, _options, done) => {
     app.setErrorHandler((error: FastifyError | Refusal, request, reply) => {
-      const refusal = error instanceof Refusal ? error : fromFastify(error);
+      const refusal = error instanceof Refusal ? error : fromFailure(error);
       if (refusal.code === 'internal') request.log.error(error);
+      if (refusal.code === 'busy') reply.header('retry-after', '1');
       return reply
         .code(refusal.statusCode)
         .type(MEDIA_TYPE)
@@ -45,6 +46,29 @@ export const problemsPlugin = fp(
   },
   { name: 'problems', fastify: '5.x' },
 );
+
+/** What PostgreSQL says when waiting came to its end, or the connection to it did. */
+const PASSING_STATES: ReadonlySet<string> = new Set([
+  '40001', // serialization_failure
+  '40P01', // deadlock_detected
+  '53300', // too_many_connections
+  '55P03', // lock_not_available
+  '57014', // query_canceled: it took longer than the limit
+  '57P01', // admin_shutdown
+  '57P02', // crash_shutdown
+  '57P03', // cannot_connect_now
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+]);
+
+/** The driver gives these no code. */
+const PASSING_WORDS = /timeout exceeded when trying to connect|Connection terminated/;
+
+function fromFailure(error: FastifyError): Refusal {
+  const isPassing = PASSING_STATES.has(error.code) || PASSING_WORDS.test(error.message);
+  return isPassing ? new Refusal('busy') : fromFastify(error);
+}
 
 function fromFastify(error: FastifyError): Refusal {
   const code = FASTIFY_CODES[error.code];

@@ -6,34 +6,39 @@ import {
   type BandEventInput,
   type BandInput,
   type BandRecord,
+  type Changes,
   type CutInput,
   decision,
   type DecisionRecord,
   importPlan,
   type ImportPlan,
+  ladder,
+  type LadderInput,
+  type LadderRecord,
   type LawChoice,
   type MeasurementInput,
   type OverruleInput,
-  person,
-  type PersonRecord,
   ownExercise,
   type OwnExerciseInput,
   type OwnExerciseRecord,
   place,
   type PlaceInput,
   type PlaceRecord,
+  preferences,
+  type PreferencesRecord,
   prescription,
   type PrescriptionInput,
   type PrescriptionRecord,
   type ReadingAsideInput,
   type ReadingInput,
+  recordChange,
+  type RecordKind,
+  type RecordOf,
+  RECORDS,
   session,
   type SessionInput,
   type SessionRecord,
   type SetInput,
-  ladder,
-  type LadderInput,
-  type LadderRecord,
   setup,
   type SetupInput,
   type SetupRecord,
@@ -50,17 +55,22 @@ import type { Observable } from 'rxjs';
 import * as z from 'zod';
 import { ApiClient } from './api-client';
 
-const bandList = z.array(band);
-const personList = z.array(person);
-const placeList = z.array(place);
-const exerciseList = z.array(ownExercise);
-const setupList = z.array(setup);
-const ladderList = z.array(ladder);
-const prescriptionList = z.array(prescription);
-const decisionList = z.array(decision);
-const sessionList = z.array(session);
-const skillTestList = z.array(skillTest);
 const nothing = z.unknown();
+
+/** A kind that this build does not know is of a newer one, and is left out. */
+const knownChanges = z.object({
+  cursor: z.string(),
+  more: z.boolean(),
+  held: z.boolean(),
+  changes: z.array(z.unknown()).transform((all) =>
+    all.flatMap((one) => {
+      const { data: change } = recordChange.safeParse(one);
+      if (change === undefined) return [];
+      const { kind, record } = change;
+      return [{ ...change, record: record === null ? null : RECORDS[kind].parse(record) }];
+    }),
+  ),
+});
 
 /** Every call of the API, typed by the contracts. */
 @Injectable({ providedIn: 'root' })
@@ -77,12 +87,23 @@ export class StudioApi {
     return this.client.get('/account', account);
   }
 
-  putFinderPreferences(preferences: FinderPreferences): Observable<Account> {
-    return this.client.put('/account/finder-preferences', preferences, account);
+  /** What has changed since a cursor; without one everything, each held to its schema. */
+  changes(after: string | null): Observable<Changes> {
+    const query = after === null ? '' : `?after=${after}`;
+    return this.client.get(`/changes${query}`, knownChanges);
   }
 
-  exercises(): Observable<OwnExerciseRecord[]> {
-    return this.client.get('/exercises', exerciseList);
+  record<Kind extends RecordKind>(kind: Kind, id: string): Observable<RecordOf<Kind>> {
+    const schema: z.ZodType = RECORDS[kind];
+    return this.client.get(`/records/${kind}/${id}`, schema as z.ZodType<RecordOf<Kind>>);
+  }
+
+  setupVersion(id: string, version: number): Observable<SetupRecord> {
+    return this.client.get(`/setups/${id}/versions/${version}`, setup);
+  }
+
+  putFinderPreferences(finder: FinderPreferences): Observable<PreferencesRecord> {
+    return this.client.put('/account/finder-preferences', finder, preferences);
   }
 
   putExercise(id: string, input: OwnExerciseInput): Observable<OwnExerciseRecord> {
@@ -105,9 +126,6 @@ export class StudioApi {
     return this.client.put('/studio/rules', input, studio);
   }
 
-  bands(): Observable<BandRecord[]> {
-    return this.client.get('/bands', bandList);
-  }
   putBand(id: string, input: BandInput): Observable<BandRecord> {
     return this.client.put(`/bands/${id}`, input, band);
   }
@@ -116,9 +134,6 @@ export class StudioApi {
   }
   restoreBand(id: string): Observable<BandRecord> {
     return this.client.post(`/bands/${id}/restore`, {}, band);
-  }
-  band(id: string): Observable<BandRecord> {
-    return this.client.get(`/bands/${id}`, band);
   }
   chooseLaw(id: string, choice: LawChoice): Observable<BandRecord> {
     return this.client.put(`/bands/${id}/law`, choice, band);
@@ -164,16 +179,6 @@ export class StudioApi {
     return this.client.postFile(`/bands/import${query}`, file, type, importPlan);
   }
 
-  people(): Observable<PersonRecord[]> {
-    return this.client.get('/people', personList);
-  }
-  places(): Observable<PlaceRecord[]> {
-    return this.client.get('/places', placeList);
-  }
-
-  setups(): Observable<SetupRecord[]> {
-    return this.client.get('/setups', setupList);
-  }
   putSetup(id: string, input: SetupInput): Observable<SetupRecord> {
     return this.client.put(`/setups/${id}`, input, setup);
   }
@@ -184,9 +189,6 @@ export class StudioApi {
     return this.client.post(`/setups/${id}/restore`, {}, setup);
   }
 
-  ladders(): Observable<LadderRecord[]> {
-    return this.client.get('/ladders', ladderList);
-  }
   putLadder(id: string, input: LadderInput): Observable<LadderRecord> {
     return this.client.put(`/ladders/${id}`, input, ladder);
   }
@@ -197,26 +199,14 @@ export class StudioApi {
     return this.client.post(`/ladders/${id}/restore`, {}, ladder);
   }
 
-  skillTests(): Observable<SkillTestRecord[]> {
-    return this.client.get('/skill-tests', skillTestList);
-  }
   addSkillTest(id: string, input: SkillTestInput): Observable<SkillTestRecord> {
     return this.client.put(`/skill-tests/${id}`, input, skillTest);
   }
 
-  prescriptions(): Observable<PrescriptionRecord[]> {
-    return this.client.get('/prescriptions', prescriptionList);
-  }
   addPrescription(id: string, input: PrescriptionInput): Observable<PrescriptionRecord> {
     return this.client.put(`/prescriptions/${id}`, input, prescription);
   }
 
-  sessions(): Observable<SessionRecord[]> {
-    return this.client.get('/sessions', sessionList);
-  }
-  session(id: string): Observable<SessionRecord> {
-    return this.client.get(`/sessions/${id}`, session);
-  }
   startSession(id: string, input: SessionInput): Observable<SessionRecord> {
     return this.client.put(`/sessions/${id}`, input, session);
   }
@@ -232,13 +222,10 @@ export class StudioApi {
   restoreSession(id: string): Observable<SessionRecord> {
     return this.client.post(`/sessions/${id}/restore`, {}, session);
   }
-  finishSession(id: string, version: number, redFlag: boolean): Observable<SessionRecord> {
-    return this.client.post(`/sessions/${id}/finish`, { version, redFlag }, session);
+  finishSession(id: string, redFlag: boolean): Observable<SessionRecord> {
+    return this.client.post(`/sessions/${id}/finish`, { redFlag }, session);
   }
 
-  decisions(): Observable<DecisionRecord[]> {
-    return this.client.get('/decisions', decisionList);
-  }
   acceptDecision(id: string): Observable<DecisionRecord> {
     return this.client.post(`/decisions/${id}/accept`, {}, decision);
   }

@@ -9,9 +9,9 @@ import {
 } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { BandCopy, BandEventInput, BandRecord, Holder } from '@wiry-otter/contracts';
+import type { BandEventInput, BandToday, Holder } from '@wiry-otter/contracts';
 import { format, parseISO } from 'date-fns';
-import { studioFeature } from '../state/studio';
+import { selectPeople, selectPlaces } from '../records/selectors';
 
 const STATE_WORDS = {
   inUse: { words: '● in use', tone: 'range' },
@@ -27,12 +27,12 @@ const STATE_WORDS = {
   templateUrl: './band-copies.html',
 })
 export class BandCopies {
-  readonly band = input.required<BandRecord>();
+  readonly band = input.required<BandToday>();
   readonly happened = output<Pick<BandEventInput, 'copyId' | 'what'>>();
 
   private readonly store = inject(Store);
-  private readonly people = this.store.selectSignal(studioFeature.selectPeople);
-  private readonly places = this.store.selectSignal(studioFeature.selectPlaces);
+  private readonly people = this.store.selectSignal(selectPeople);
+  private readonly places = this.store.selectSignal(selectPlaces);
 
   /** The copy about to be retired or brought back, while its reason is asked for. */
   protected readonly askedId = signal<string | null>(null);
@@ -73,7 +73,11 @@ function holderValue(holder: Holder): string {
   return 'bag';
 }
 
-function inspectedWords({ lastInspection, cycles, inspectionDue }: BandCopy): string {
+function inspectedWords({
+  lastInspection,
+  cycles,
+  inspectionDue,
+}: BandToday['copies'][number]): string {
   const last =
     lastInspection === null
       ? 'never inspected'

@@ -1,5 +1,5 @@
 import { FormControl, FormGroup, Validators } from '@angular/forms';
-import type { BandInput, BandRecord } from '@wiry-otter/contracts';
+import type { BandInput, BandToday } from '@wiry-otter/contracts';
 import {
   type BandKind,
   DEFAULT_STRETCH_LIMIT,
@@ -33,7 +33,7 @@ export function createBandForm() {
     labelMin: new FormControl<number | null>(null, [Validators.min(0.1)]),
     labelMax: new FormControl<number | null>(null, [Validators.min(0.1)]),
     limit: new FormControl<number | null>(DEFAULT_STRETCH_LIMIT, within(1.1, 3)),
-    stock: new FormControl<BandRecord['stock']>('band', required),
+    stock: new FormControl<BandToday['stock']>('band', required),
     material: new FormControl<Material>('latexLayered', required),
     thickness_mm: new FormControl<number | null>(null, [Validators.min(0.1), Validators.max(50)]),
     points: new FormControl<number | null>(null, [Validators.min(0.1), Validators.max(1000)]),
@@ -46,7 +46,7 @@ export function createBandForm() {
 }
 
 /** Fills the form from a record. */
-export function fillBandForm(form: BandForm, band: BandRecord, unit: ForceUnit): void {
+export function fillBandForm(form: BandForm, band: BandToday, unit: ForceUnit): void {
   const inUnit = (force_N: number): number => rounded(fromNewtons(force_N, unit));
   form.setValue({
     name: band.name,
@@ -93,11 +93,7 @@ export function bandFormFault(form: BandForm): string | null {
 }
 
 /** The record's fields from a form without faults; `before` is the band that is changed, if one is. */
-export function readBandForm(
-  form: BandForm,
-  before: BandRecord | null,
-  unit: ForceUnit,
-): BandInput {
+export function readBandForm(form: BandForm, before: BandToday | null, unit: ForceUnit): BandInput {
   const value = form.getRawValue();
   const { labelMin, labelMax } = value;
   return {
@@ -130,7 +126,7 @@ function fittingsOf(dead_cm: number | null, mass_g: number | null): BandInput['f
 }
 
 /** The copies there are, and new ones marked with the letters that follow. */
-function copiesOf(before: BandRecord | null, count: number, boughtOn: string): BandInput['copies'] {
+function copiesOf(before: BandToday | null, count: number, boughtOn: string): BandInput['copies'] {
   const bought = boughtOn === '' ? null : boughtOn;
   const known = (before?.copies ?? []).map(({ id, mark, boughtOn: day }, i) => ({
     id,

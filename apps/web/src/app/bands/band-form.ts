@@ -11,7 +11,7 @@ import {
 } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { ReactiveFormsModule } from '@angular/forms';
-import type { BandInput, BandRecord } from '@wiry-otter/contracts';
+import type { BandInput, BandToday } from '@wiry-otter/contracts';
 import type { ForceUnit } from '@wiry-otter/core';
 import { forceWord } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
@@ -28,7 +28,7 @@ import { bandFormFault, createBandForm, fillBandForm, readBandForm } from './ban
 })
 export class BandForm implements OnInit {
   /** The band to change; none to add one. */
-  readonly band = input<BandRecord | null>(null);
+  readonly band = input<BandToday | null>(null);
   readonly unit = input.required<ForceUnit>();
   readonly saved = output<BandInput>();
   readonly cancelled = output();

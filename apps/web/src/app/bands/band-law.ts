@@ -1,4 +1,4 @@
-import type { BandRecord } from '@wiry-otter/contracts';
+import type { BandToday } from '@wiry-otter/contracts';
 import {
   type BandKind,
   type Grade,
@@ -8,7 +8,7 @@ import {
 } from '@wiry-otter/core';
 
 /** A band of the studio with what the browser's core makes of its record. */
-export type KnownBand = CoreKnownBand<BandRecord>;
+export type KnownBand = CoreKnownBand<BandToday>;
 
 export const GRADE_WORDS: Readonly<Record<Grade, string>> = {
   measured: 'measured',

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import type { BandEventInput, BandRecord } from '@wiry-otter/contracts';
+import type { BandEventInput, BandToday } from '@wiry-otter/contracts';
 import {
   type ForceUnit,
   GREATEST_STRETCH_LIMIT,
@@ -49,7 +49,7 @@ export class BandSheet {
   readonly pieceCut = output<{ name: string; length_m: number }>();
 
   protected readonly cutting = signal(false);
-  protected readonly band = computed((): BandRecord => this.known().record);
+  protected readonly band = computed((): BandToday => this.known().record);
   protected readonly pulls = computed(() =>
     STATED.filter((stretch) => stretch <= GREATEST_STRETCH_LIMIT).map((stretch) => {
       const pull = naturalPull(this.known(), stretch);

@@ -1,4 +1,4 @@
-import type { BandEventRecord, BandRecord } from '@wiry-otter/contracts';
+import type { BandEventRecord, BandToday } from '@wiry-otter/contracts';
 import { inspectionResult } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
 
@@ -14,7 +14,7 @@ export interface StoryEntry {
 export const RESULT_WORDS = { pass: 'passed', watch: 'on watch', retire: 'failed' } as const;
 
 /** Bought, measured, inspected, moved, retired: the latest first. */
-export function timeLine(band: BandRecord): StoryEntry[] {
+export function timeLine(band: BandToday): StoryEntry[] {
   const several = band.copies.length > 1;
   const copy = (id: string): string => {
     const mark = band.copies.find((entry) => entry.id === id)?.mark ?? '';

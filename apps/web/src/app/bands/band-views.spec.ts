@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import type { BandRecord } from '@wiry-otter/contracts';
+import type { BandToday } from '@wiry-otter/contracts';
 import { knowBand } from '@wiry-otter/core';
 import { setUpApp } from '../../testing/app';
 import {
@@ -43,7 +43,7 @@ function setUpBands(): void {
 describe('band sheet', () => {
   beforeEach(setUpBands);
 
-  function shown(band: BandRecord) {
+  function shown(band: BandToday) {
     const fixture = TestBed.createComponent(BandSheet);
     fixture.componentRef.setInput('known', knowBand(band));
     fixture.componentRef.setInput('unit', 'N');

@@ -14,8 +14,8 @@ import { Store } from '@ngrx/store';
 import type { BandEventInput, BandInput } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { forceWord } from '../drawing/figures';
-import { accountFeature } from '../state/account';
-import { bandActions, bandsFeature } from '../state/bands';
+import { selectForceUnit } from '../records/selectors';
+import { bandActions, selectKnownBands } from '../state/bands';
 import { outboxActions } from '../state/outbox';
 import { BandForm } from './band-form';
 import type { KnownBand } from './band-law';
@@ -36,9 +36,9 @@ export class Bands {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
 
-  protected readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
+  protected readonly unit = this.store.selectSignal(selectForceUnit);
   protected readonly unitWord = computed(() => forceWord(this.unit()));
-  protected readonly known = this.store.selectSignal(bandsFeature.selectKnown);
+  protected readonly known = this.store.selectSignal(selectKnownBands);
   protected readonly selected = computed(
     () => this.known().find(({ record }) => record.id === this.id()) ?? null,
   );

@@ -3,8 +3,8 @@ import { Store } from '@ngrx/store';
 import { bandsLaid, type ForceUnit } from '@wiry-otter/core';
 import { meanQuantity, quantityWords } from '../drawing/figures';
 import { knownLaws, remeasuredWords } from '../setups/saved/remeasured-words';
-import { bandsFeature } from '../state/bands';
-import { studioFeature } from '../state/studio';
+import { selectPeople, selectSetups } from '../records/selectors';
+import { selectKnownBands } from '../state/bands';
 
 /** The set-ups a band is used in, and by how much its last measurement changed each. */
 @Component({
@@ -32,9 +32,9 @@ export class SetupsOfBand {
   readonly unit = input.required<ForceUnit>();
 
   private readonly store = inject(Store);
-  private readonly setups = this.store.selectSignal(studioFeature.selectSetups);
-  private readonly people = this.store.selectSignal(studioFeature.selectPeople);
-  private readonly bands = this.store.selectSignal(bandsFeature.selectKnown);
+  private readonly setups = this.store.selectSignal(selectSetups);
+  private readonly people = this.store.selectSignal(selectPeople);
+  private readonly bands = this.store.selectSignal(selectKnownBands);
 
   protected readonly rows = computed(() => {
     const laws = knownLaws(this.bands());

@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { setUpApp } from '../../testing/app';
 import { bandRecord, UUID } from '../../testing/records';
-import { bandActions } from '../state/bands';
+import { answered } from '../records/record-actions';
 import { outboxFeature } from '../state/outbox';
 import { Inspection } from './inspection';
 
@@ -10,7 +10,7 @@ describe('an inspection walk', () => {
     localStorage.clear();
     const { store } = setUpApp();
     const band = bandRecord({ id: `${UUID}7` });
-    store.dispatch(bandActions.saved({ band }));
+    store.dispatch(answered('band', band));
     const fixture = TestBed.createComponent(Inspection);
     fixture.componentRef.setInput('id', band.id);
     fixture.componentRef.setInput('copyId', `${UUID}e`);

@@ -20,7 +20,7 @@ import {
 import { v7 as uuidv7 } from 'uuid';
 import { Ribbon } from '../drawing/ribbon';
 import { stretchWord } from '../drawing/figures';
-import { bandsFeature } from '../state/bands';
+import { selectRail } from '../state/bands';
 import { noticeActions } from '../state/notices';
 import { outboxActions } from '../state/outbox';
 
@@ -94,7 +94,7 @@ export class Inspection {
 
   private readonly store = inject(Store);
   private readonly router = inject(Router);
-  private readonly bands = this.store.selectSignal(bandsFeature.selectPresent);
+  private readonly bands = this.store.selectSignal(selectRail);
 
   protected readonly band = computed(() => this.bands().find(({ id }) => id === this.id()));
   protected readonly copy = computed(() =>

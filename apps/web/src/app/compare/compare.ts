@@ -31,8 +31,8 @@ import {
 import { forceQuantity, forceWord, quantityWords, stretchWord } from '../drawing/figures';
 import { LineChart } from '../drawing/line-chart';
 import { Ribbon } from '../drawing/ribbon';
-import { accountFeature } from '../state/account';
-import { bandsFeature } from '../state/bands';
+import { selectForceUnit } from '../records/selectors';
+import { selectKnownBands } from '../state/bands';
 
 /** Picked to begin with; more make the first look hard to read. */
 const FIRST_PICKED = 5;
@@ -48,9 +48,9 @@ const DASHES = [[], [8, 4], [2, 3], [10, 3, 2, 3], [5, 5]];
 })
 export class Compare {
   private readonly store = inject(Store);
-  private readonly all = this.store.selectSignal(bandsFeature.selectKnown);
+  private readonly all = this.store.selectSignal(selectKnownBands);
 
-  protected readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
+  protected readonly unit = this.store.selectSignal(selectForceUnit);
   protected readonly unitWord = computed(() => forceWord(this.unit()));
   protected readonly stretch = signal(GLANCE_STRETCH);
   protected readonly stretchWord = computed(() => stretchWord(this.stretch()));

@@ -5,8 +5,8 @@ import { type ImportPlan, LARGEST_IMPORT } from '@wiry-otter/contracts';
 import { ApiProblem, problemWords } from '../api/api-problem';
 import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
+import { recordActions } from '../records/record-actions';
 import { noticeActions } from '../state/notices';
-import { studioActions } from '../state/studio';
 
 const OUT = [
   { file: 'bands.csv', words: 'Bands as a table', help: 'CSV, units in the header' },
@@ -76,7 +76,7 @@ export class Exchange {
       (plan) => {
         this.plan.set(plan);
         if (!plan.saved) return;
-        this.store.dispatch(studioActions.load());
+        this.store.dispatch(recordActions.pull());
         const { add, change } = plan.counts;
         const text = `Imported: ${add} added, ${change} changed.`;
         this.store.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));

@@ -13,7 +13,8 @@ import { v7 as uuidv7 } from 'uuid';
 import { DocumentPicker } from '../documents/document-picker';
 import { downloadJson, type ReadJson } from '../documents/json-file';
 import { type Refusal, Refused } from '../forms/refused';
-import { studioActions, studioFeature } from '../state/studio';
+import { selectExercises } from '../records/selectors';
+import { studioActions } from '../state/studio';
 import { copyExercise, exerciseFaults, OWN_PREFIX } from './own-exercise';
 import { PoseEditor } from './pose-editor';
 
@@ -34,7 +35,7 @@ interface Draft {
 export class Exercises {
   private readonly store = inject(Store);
 
-  protected readonly own = this.store.selectSignal(studioFeature.selectExercises);
+  protected readonly own = this.store.selectSignal(selectExercises);
   protected readonly sources = computed(() =>
     [...this.own().map(({ document }) => document), ...CATALOGUE].toSorted((a, b) =>
       a.title.localeCompare(b.title),

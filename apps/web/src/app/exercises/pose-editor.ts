@@ -34,9 +34,8 @@ import { Trace } from '../scene/trace';
 import type { SceneSetup } from '../scene/scene-setup';
 import { chosenRoutes, usableBands } from '../setups/workbench/routes';
 import type { KnownBand } from '../bands/band-law';
-import { accountFeature } from '../state/account';
-import { bandsFeature } from '../state/bands';
-import { studioFeature } from '../state/studio';
+import { selectForceUnit, selectPeople } from '../records/selectors';
+import { selectKnownBands } from '../state/bands';
 import { isSameDemand, DEMAND_CHOICES } from './demand-choices';
 import {
   addPose,
@@ -73,9 +72,9 @@ export class PoseEditor {
   readonly exerciseChange = output<ExerciseDocument>();
 
   private readonly store = inject(Store);
-  private readonly bands = this.store.selectSignal(bandsFeature.selectKnown);
-  private readonly people = this.store.selectSignal(studioFeature.selectPeople);
-  protected readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
+  private readonly bands = this.store.selectSignal(selectKnownBands);
+  private readonly people = this.store.selectSignal(selectPeople);
+  protected readonly unit = this.store.selectSignal(selectForceUnit);
   private readonly drawing = viewChild<ElementRef<SVGSVGElement>>('drawing');
   private held: Handle | null = null;
 

@@ -14,7 +14,7 @@ import { SKILLS } from '@wiry-otter/catalogue';
 import type { DecisionRecord, SessionRecord } from '@wiry-otter/contracts';
 import { fromNewtons } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
-import { switchMap, type Observable } from 'rxjs';
+import { EMPTY, type Observable, switchMap, tap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
 import { Sending } from '../api/sending';
@@ -22,9 +22,11 @@ import { StudioApi } from '../api/studio-api';
 import { forceWord } from '../drawing/figures';
 import { GaugeStaff } from '../drawing/gauge-staff';
 import { ClearanceNote } from '../people/clearance-note';
-import { accountFeature } from '../state/account';
+import { selectForceUnit, selectPeople, selectPrescriptions } from '../records/selectors';
+import { answered, recordActions } from '../records/record-actions';
+import { SLICES } from '../records/record-slice';
 import { noticeActions } from '../state/notices';
-import { studioActions, studioFeature } from '../state/studio';
+import { studioActions } from '../state/studio';
 import { setupWords } from '../session/setup-of-set';
 import { countWord, doneWords } from '../session/work-words';
 import { CODE_WORDS } from './decision-words';
@@ -42,10 +44,12 @@ export class Next {
   private readonly api = inject(StudioApi);
   private readonly global = inject(Store);
   private readonly router = inject(Router);
-  private readonly people = this.global.selectSignal(studioFeature.selectPeople);
-  private readonly prescriptions = this.global.selectSignal(studioFeature.selectPrescriptions);
+  private readonly people = this.global.selectSignal(selectPeople);
+  private readonly prescriptions = this.global.selectSignal(selectPrescriptions);
 
-  protected readonly session = signal<SessionRecord | null>(null);
+  private readonly sessions = this.global.selectSignal(SLICES.session.selectEntities);
+  private readonly decisions = this.global.selectSignal(SLICES.decision.selectEntities);
+  protected readonly session = computed(() => this.sessions()[this.sessionId()] ?? null);
   protected readonly failure = signal('');
   protected readonly sending = new Sending();
   protected readonly overruling = signal(false);
@@ -53,7 +57,9 @@ export class Next {
   protected readonly otherTarget = signal(8);
   protected readonly note = signal('');
 
-  protected readonly decision = computed(() => this.session()?.decision ?? null);
+  protected readonly decision = computed(
+    () => this.decisions()[this.session()?.decision?.id ?? ''] ?? null,
+  );
   protected readonly person = computed(() =>
     this.people().find(({ id }) => id === this.session()?.personId),
   );
@@ -102,7 +108,7 @@ export class Next {
   });
 
   private readonly momentUnit = computed(() => this.session()?.setups[0]?.figures.unit === 'N·m');
-  private readonly unit = this.global.selectSignal(accountFeature.selectForceUnit);
+  private readonly unit = this.global.selectSignal(selectForceUnit);
   protected readonly unitWord = computed(() =>
     this.momentUnit() ? 'N·m' : forceWord(this.unit()),
   );
@@ -139,8 +145,14 @@ export class Next {
 
   constructor() {
     effect(() => {
-      this.api.session(this.sessionId()).subscribe({
-        next: (session) => this.show(session),
+      const asked = this.api.record('session', this.sessionId()).pipe(
+        tap((session) => this.show(session)),
+        switchMap(({ decision }) =>
+          decision === null ? EMPTY : this.api.record('decision', decision.id),
+        ),
+      );
+      asked.subscribe({
+        next: (decision) => this.global.dispatch(answered('decision', decision)),
         error: (error: unknown) => this.failure.set(problemWords(error)),
       });
     });
@@ -177,17 +189,17 @@ export class Next {
 
   private settle(answer: Observable<DecisionRecord>): void {
     this.sending.send(
-      () => answer.pipe(switchMap(() => this.api.session(this.sessionId()))),
-      (session) => {
-        this.show(session);
+      () => answer,
+      (decision) => {
+        this.global.dispatch(answered('decision', decision));
         this.overruling.set(false);
-        this.global.dispatch(studioActions.load());
+        this.global.dispatch(recordActions.pull());
       },
     );
   }
 
   private show(session: SessionRecord): void {
-    this.session.set(session);
+    this.global.dispatch(answered('session', session));
     this.global.dispatch(studioActions.focusPerson({ personId: session.personId }));
     this.otherSetupId.set(session.setups[0]?.id ?? '');
     this.otherTarget.set(session.prescription.target[0] ?? 8);

@@ -1,8 +1,7 @@
 import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import type { PlaceInput } from '@wiry-otter/contracts';
-import { ACCOUNT, setUpStudio } from '../../testing/app';
-import { accountActions } from '../state/account';
+import { setUpStudio, STUDIO, tell } from '../../testing/app';
 import { Places } from './places';
 
 describe('places', () => {
@@ -11,8 +10,7 @@ describe('places', () => {
 
   it('take and tell rated loads in the studio’s unit', async () => {
     const { store } = setUpStudio([]);
-    const studio = { ...ACCOUNT.studio, forceUnit: 'kgf' } as const;
-    store.dispatch(accountActions.signedIn({ account: { ...ACCOUNT, studio } }));
+    tell(store, { studio: [{ ...STUDIO, version: 2, forceUnit: 'kgf' }] });
     const fixture = TestBed.createComponent(Places);
     fixture.detectChanges();
     const host = fixture.nativeElement as HTMLElement;

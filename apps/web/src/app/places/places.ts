@@ -12,8 +12,8 @@ import { forceFigure, toNewtons, writeForce } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { forceWord } from '../drawing/figures';
 import { ANCHOR_WORDS } from '../setups/kit';
-import { accountFeature } from '../state/account';
-import { studioActions, studioFeature } from '../state/studio';
+import { selectForceUnit, selectPlaces } from '../records/selectors';
+import { studioActions } from '../state/studio';
 import { AnchorSymbol } from './anchor-symbol';
 
 type Kind = AnchorRecord['kind'];
@@ -53,9 +53,9 @@ interface Draft extends PlaceInput {
 })
 export class Places {
   private readonly store = inject(Store);
-  private readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
+  private readonly unit = this.store.selectSignal(selectForceUnit);
 
-  protected readonly places = this.store.selectSignal(studioFeature.selectPlaces);
+  protected readonly places = this.store.selectSignal(selectPlaces);
   protected readonly draft = signal<Draft | null>(null);
   protected readonly kinds = KINDS;
   protected readonly kindWords = ANCHOR_WORDS;

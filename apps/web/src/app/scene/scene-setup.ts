@@ -1,9 +1,9 @@
-import type { BandRecord, CompleteSetupDocument } from '@wiry-otter/contracts';
+import type { BandToday, CompleteSetupDocument } from '@wiry-otter/contracts';
 import { rigSetup, type SolvedRig } from '@wiry-otter/core';
 
 /** A band as its ribbon shows it. */
 export interface DrawnBand {
-  readonly record: Pick<BandRecord, 'colour' | 'limit' | 'tag' | 'width_mm'>;
+  readonly record: Pick<BandToday, 'colour' | 'limit' | 'tag' | 'width_mm'>;
 }
 
 /** A solved set-up as it is drawn: what anything that shows one hands over, and no more. */

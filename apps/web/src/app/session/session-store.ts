@@ -1,6 +1,4 @@
 import { computed, effect, inject, untracked } from '@angular/core';
-import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
-import { Actions, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import {
   patchState,
@@ -11,16 +9,25 @@ import {
   withState,
 } from '@ngrx/signals';
 import { rxMethod } from '@ngrx/signals/rxjs-interop';
-import type { SessionRecord, SetInput, SetRecord, Work } from '@wiry-otter/contracts';
-import { EMPTY, catchError, pipe, switchMap, tap } from 'rxjs';
+import type {
+  SessionRecord,
+  SetInput,
+  SetRecord,
+  SetupRecord,
+  UsedSetup,
+  Work,
+} from '@wiry-otter/contracts';
+import { catchError, EMPTY, forkJoin, type Observable, of, pipe, switchMap, tap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import * as z from 'zod';
 import { problemWords, troubleNotice } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
+import { answered } from '../records/record-actions';
+import { SLICES } from '../records/record-slice';
 import { noticeActions } from '../state/notices';
 import { outboxActions, outboxFeature } from '../state/outbox';
 import { readStored, store as keep } from '../state/storage';
-import { setupOfSet } from './setup-of-set';
+import { setupIdOfSet } from './setup-of-set';
 
 /** What is being entered for the set at hand. */
 const entry = z.object({
@@ -37,7 +44,9 @@ const entry = z.object({
 type Entry = z.infer<typeof entry>;
 
 interface SessionState {
-  readonly session: SessionRecord | null;
+  readonly sessionId: string;
+  /** Set-ups in the versions that the session began with, where they have changed since. */
+  readonly before: readonly SetupRecord[];
   readonly failure: string | null;
   readonly finishing: boolean;
   /** The set taken back last, while it can be put back. */
@@ -75,13 +84,17 @@ function countsOf(
 /** One session: sets are kept here and in the outbox at once, and by the server as soon as it answers. */
 export const SessionStore = signalStore(
   withState<SessionState>({
-    session: null,
+    sessionId: '',
+    before: [],
     failure: null,
     finishing: false,
     takenBackId: null,
     entry: FRESH,
   }),
-  withComputed(({ session }, global = inject(Store)) => {
+  withComputed(({ before, sessionId }, global = inject(Store)) => {
+    const sessions = global.selectSignal(SLICES.session.selectEntities);
+    const present = global.selectSignal(SLICES.setup.selectEntities);
+    const session = computed(() => sessions()[sessionId()] ?? null);
     const waiting = global.selectSignal(outboxFeature.selectSets);
     const waitingHere = computed(() =>
       waiting().filter(({ sessionId }) => sessionId === session()?.id),
@@ -103,6 +116,7 @@ export const SessionStore = signalStore(
     });
     const work = computed(() => session()?.prescription.work);
     return {
+      session,
       sets,
       waitingHere,
       target: computed(() => {
@@ -113,9 +127,15 @@ export const SessionStore = signalStore(
       countedIn: computed(() => work()?.kind ?? 'reps'),
       /** What the set at hand is done with; each set of a taper has its own. */
       setup: computed(() => {
-        const present = session();
-        const last = (present?.prescription.sets ?? 1) - 1;
-        return present === null ? null : setupOfSet(present, Math.min(last, sets().length));
+        const known = session();
+        if (known === null) return null;
+        const last = known.prescription.sets - 1;
+        const wanted = setupIdOfSet(known.prescription, Math.min(last, sets().length));
+        const used = known.setups.find(({ id }) => id === wanted) ?? known.setups[0];
+        const isUsed = (setup: SetupRecord | undefined): boolean =>
+          setup?.id === used?.id && setup?.version === used?.version;
+        const now = present()[used?.id ?? ''];
+        return isUsed(now) ? (now ?? null) : (before().find(isUsed) ?? null);
       }),
       /** What a set begins with: what is aimed for. */
       aim: computed((): Partial<Entry> => {
@@ -132,17 +152,26 @@ export const SessionStore = signalStore(
   withMethods((store, api = inject(StudioApi), global = inject(Store)) => {
     const change = (part: Partial<Entry>): void =>
       patchState(store, ({ entry: before }) => ({ entry: { ...before, ...part } }));
+    const known = global.selectSignal(SLICES.setup.selectEntities);
+    const asItWas = ({ id, version }: UsedSetup): Observable<SetupRecord> => {
+      const present = known()[id];
+      return present?.version === version ? of(present) : api.setupVersion(id, version);
+    };
     const tell = (error: unknown): void => {
       patchState(store, { finishing: false });
       global.dispatch(noticeActions.show(troubleNotice(error)));
     };
     return {
       change,
+      /** Shows a session; asks for it, and for what it was done with, as the server has them. */
       load: rxMethod<string>(
         pipe(
+          tap((sessionId) => patchState(store, { sessionId, before: [], failure: null })),
           switchMap((id) =>
-            api.session(id).pipe(
-              tap((session) => patchState(store, { session, failure: null })),
+            api.record('session', id).pipe(
+              tap((session) => global.dispatch(answered('session', session))),
+              switchMap(({ setups }) => forkJoin(setups.map((used) => asItWas(used)))),
+              tap((before) => patchState(store, { before })),
               catchError((error: unknown) => {
                 patchState(store, { failure: problemWords(error) });
                 return EMPTY;
@@ -151,9 +180,6 @@ export const SessionStore = signalStore(
           ),
         ),
       ),
-      take(session: SessionRecord): void {
-        if (session.id === store.session()?.id) patchState(store, { session });
-      },
       /** Logs the set at hand and starts the rest. */
       log(now: Date): void {
         const session = store.session();
@@ -185,8 +211,10 @@ export const SessionStore = signalStore(
         const session = store.session();
         if (session === null) return;
         api.setSetAside(session.id, setId, setAside).subscribe({
-          next: (answer) =>
-            patchState(store, { session: answer, takenBackId: setAside ? setId : null }),
+          next: (answer) => {
+            global.dispatch(answered('session', answer));
+            patchState(store, { takenBackId: setAside ? setId : null });
+          },
           error: tell,
         });
       },
@@ -194,15 +222,22 @@ export const SessionStore = signalStore(
       discard(done: (session: SessionRecord) => void): void {
         const session = store.session();
         if (session === null) return;
-        api.discardSession(session.id).subscribe({ next: done, error: tell });
+        api.discardSession(session.id).subscribe({
+          next: (given) => {
+            global.dispatch(answered('session', given));
+            done(given);
+          },
+          error: tell,
+        });
       },
       finish(done: (session: SessionRecord) => void): void {
         const session = store.session();
         if (session === null || store.finishing()) return;
         patchState(store, { finishing: true });
-        api.finishSession(session.id, session.version, store.entry.redFlag()).subscribe({
+        api.finishSession(session.id, store.entry.redFlag()).subscribe({
           next: (finished) => {
-            patchState(store, { session: finished, finishing: false });
+            global.dispatch(answered('session', finished));
+            patchState(store, { finishing: false });
             done(finished);
           },
           error: tell,
@@ -211,10 +246,7 @@ export const SessionStore = signalStore(
     };
   }),
   withHooks({
-    onInit(store, actions = inject(Actions)) {
-      actions.pipe(ofType(outboxActions.sent), takeUntilDestroyed()).subscribe(({ answer }) => {
-        if (answer.kind === 'session') store.take(answer.session);
-      });
+    onInit(store) {
       const key = computed(() => `otter.session.${store.session()?.id ?? ''}`);
       // What was entered for the set at hand survives a reload in mid-set.
       effect(() => {

@@ -24,10 +24,10 @@ import { Keys } from '../shell/keys';
 import { NoticeBar } from '../shell/notice-bar';
 import { Theme } from '../shell/theme';
 import { map } from 'rxjs';
-import { accountFeature } from '../state/account';
-import { bandsFeature } from '../state/bands';
+import { selectForceUnit, selectPeople, selectPlaces } from '../records/selectors';
+import { recordActions } from '../records/record-actions';
+import { SLICES } from '../records/record-slice';
 import { outboxFeature } from '../state/outbox';
-import { studioActions, studioFeature } from '../state/studio';
 import { sessionNotices } from './session-notices';
 import { SessionStore } from './session-store';
 import { doneWords, rangeWords, workWords } from './work-words';
@@ -65,9 +65,9 @@ export class Session {
 
   private readonly global = inject(Store);
   private readonly router = inject(Router);
-  private readonly people = this.global.selectSignal(studioFeature.selectPeople);
-  private readonly places = this.global.selectSignal(studioFeature.selectPlaces);
-  private readonly bands = this.global.selectSignal(bandsFeature.selectBandEntities);
+  private readonly people = this.global.selectSignal(selectPeople);
+  private readonly places = this.global.selectSignal(selectPlaces);
+  private readonly bands = this.global.selectSignal(SLICES.band.selectEntities);
   private readonly now = signal(Date.now());
 
   protected readonly loweringNote = SLOW_LOWERING_NOTE;
@@ -84,7 +84,7 @@ export class Session {
   protected readonly offline = this.global.selectSignal(outboxFeature.selectOffline);
   protected readonly spares = [0, 1, 2, 3, 4, 5];
   protected readonly pains = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
-  protected readonly unit = this.global.selectSignal(accountFeature.selectForceUnit);
+  protected readonly unit = this.global.selectSignal(selectForceUnit);
 
   protected readonly person = computed(() =>
     this.people().find(({ id }) => id === this.store.session()?.personId),
@@ -226,7 +226,7 @@ export class Session {
 
   protected finish(): void {
     this.store.finish(() => {
-      this.global.dispatch(studioActions.load());
+      this.global.dispatch(recordActions.pull());
       void this.router.navigate(['/next', this.id()]);
     });
   }

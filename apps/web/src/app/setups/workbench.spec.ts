@@ -1,15 +1,8 @@
 import { TestBed } from '@angular/core/testing';
 import { Store } from '@ngrx/store';
-import { setUpStudio } from '../../testing/app';
+import { setUpStudio, tell } from '../../testing/app';
 import { Frames } from '../../testing/frames';
-import {
-  bandRecord,
-  measurementRecord,
-  personRecord,
-  placeRecord,
-  pull,
-  UUID,
-} from '../../testing/records';
+import { bandRecord, measurementRecord, personRecord, pull, UUID } from '../../testing/records';
 import { studioActions } from '../state/studio';
 import { Workbench } from './workbench';
 
@@ -89,13 +82,9 @@ describe('workbench', () => {
     const before = end();
     // A band was put on a moment ago.
     expect(was()).toBe('was 0');
-    const store = TestBed.inject(Store);
+    const store = TestBed.inject<Store>(Store);
     const wren = personRecord({ id: `${UUID}9`, name: 'Wren Sluice', stature_m: 1.6 });
-    const none = { bands: [BAND], places: [placeRecord()], setups: [], prescriptions: [] };
-    const people = [personRecord(), wren];
-    store.dispatch(
-      studioActions.loaded({ ...none, people, decisions: [], exercises: [], ladders: [] }),
-    );
+    tell(store, { person: [wren] });
     store.dispatch(studioActions.focusPerson({ personId: wren.id }));
     check();
     check();

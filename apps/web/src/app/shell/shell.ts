@@ -14,9 +14,12 @@ import {
   lucideSunrise,
 } from '@ng-icons/lucide';
 import { Store } from '@ngrx/store';
+import { selectPeople, selectStudio } from '../records/selectors';
+import { recordActions } from '../records/record-actions';
 import { accountActions, accountFeature } from '../state/account';
+import { syncFeature } from '../records/sync';
 import { outboxFeature } from '../state/outbox';
-import { studioActions, studioFeature } from '../state/studio';
+import { studioActions, focusFeature } from '../state/studio';
 import { Keys } from './keys';
 import { KeysHelp } from './keys-help';
 import { NoticeBar } from './notice-bar';
@@ -64,10 +67,11 @@ export class Shell {
   protected readonly spine = SPINE;
   protected readonly theme = inject(Theme);
   protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
-  protected readonly people = this.store.selectSignal(studioFeature.selectPeople);
-  protected readonly focusId = this.store.selectSignal(studioFeature.selectFocusId);
-  protected readonly loaded = this.store.selectSignal(studioFeature.selectLoaded);
-  protected readonly failure = this.store.selectSignal(studioFeature.selectFailure);
+  protected readonly studio = this.store.selectSignal(selectStudio);
+  protected readonly people = this.store.selectSignal(selectPeople);
+  protected readonly focusId = this.store.selectSignal(focusFeature.selectFocusId);
+  protected readonly loaded = this.store.selectSignal(syncFeature.selectLoaded);
+  protected readonly failure = this.store.selectSignal(syncFeature.selectFailure);
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
 
   protected readonly focus = computed(() =>
@@ -111,7 +115,7 @@ export class Shell {
   }
 
   protected retry(): void {
-    this.store.dispatch(studioActions.load());
+    this.store.dispatch(recordActions.pull());
   }
 
   protected signOut(): void {

@@ -2,20 +2,29 @@ import { inject } from '@angular/core';
 import { Router } from '@angular/router';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { type Action, Store } from '@ngrx/store';
-import type { Account, StudioRecord } from '@wiry-otter/contracts';
+import type { StudioRecord } from '@wiry-otter/contracts';
 import { catchError, concatMap, exhaustMap, map, of, switchMap, tap, withLatestFrom } from 'rxjs';
 import { troubleNotice } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
-import { accountActions, accountFeature, rulesOf } from './account';
+import { answered, recordActions } from '../records/record-actions';
+import { selectStudio } from '../records/selectors';
+import { accountActions, rulesOf } from './account';
 import { noticeActions } from './notices';
-import { studioActions } from './studio';
 
-export const loadAfterSignIn = createEffect(
+export const followAfterSignIn = createEffect(
   (actions = inject(Actions)) =>
     actions.pipe(
-      // What is due depends on the rules.
-      ofType(accountActions.signedIn, accountActions.rulesSaved),
-      map(() => studioActions.load()),
+      ofType(accountActions.signedIn),
+      map(() => recordActions.follow()),
+    ),
+  { functional: true },
+);
+
+export const forgetAfterSignOut = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(accountActions.signedOut),
+      map(() => recordActions.forget()),
     ),
   { functional: true },
 );
@@ -24,13 +33,13 @@ export const saveRules = createEffect(
   (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
     actions.pipe(
       ofType(accountActions.saveRules),
-      withLatestFrom(store.select(accountFeature.selectAccount)),
-      concatMap(([{ input, words }, account]) =>
+      withLatestFrom(store.select(selectStudio)),
+      concatMap(([{ input, words }, before]) =>
         api.putRules(input).pipe(
           switchMap((studio) =>
             of<Action[]>(
-              accountActions.rulesSaved({ studio }),
-              noticeActions.show({ text: words, tone: 'done', undo: undoRules(account, studio) }),
+              answered('studio', studio),
+              noticeActions.show({ text: words, tone: 'done', undo: undoRules(before, studio) }),
             ),
           ),
           catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
@@ -40,11 +49,11 @@ export const saveRules = createEffect(
   { functional: true },
 );
 
-function undoRules(before: Account | null, { version }: StudioRecord): Action | null {
-  return before === null
+function undoRules(before: StudioRecord | undefined, { version }: StudioRecord): Action | null {
+  return before === undefined
     ? null
     : accountActions.saveRules({
-        input: { ...rulesOf(before.studio), version },
+        input: { ...rulesOf(before), version },
         words: 'Rules as they were.',
       });
 }

@@ -1,10 +1,8 @@
 import type { Account, StudioRecord, StudioRulesInput } from '@wiry-otter/contracts';
-import { type FinderPreferences, type ForceUnit, USUAL_PREFERENCES } from '@wiry-otter/core';
 import {
   createActionGroup,
   createFeature,
   createReducer,
-  createSelector,
   emptyProps,
   on,
   props,
@@ -17,8 +15,6 @@ export const accountActions = createActionGroup({
     'Signed out': emptyProps(),
     'Sign out': emptyProps(),
     'Save rules': props<{ input: StudioRulesInput; words: string }>(),
-    'Rules saved': props<{ studio: StudioRecord }>(),
-    Preferred: props<{ finder: FinderPreferences }>(),
   },
 });
 
@@ -39,31 +35,8 @@ export const accountFeature = createFeature({
       status: 'signedIn' as const,
       account,
     })),
-    on(accountActions.rulesSaved, (state, { studio }) =>
-      state.account === null ? state : { ...state, account: { ...state.account, studio } },
-    ),
-    on(accountActions.preferred, (state, { finder }) =>
-      state.account === null
-        ? state
-        : {
-            ...state,
-            account: { ...state.account, trainer: { ...state.account.trainer, finder } },
-          },
-    ),
     on(accountActions.signedOut, () => ({ status: 'signedOut' as const, account: null })),
   ),
-  extraSelectors: ({ selectAccount }) => ({
-    /** What the trainer would rather have of what is found. */
-    selectFinderPreferences: createSelector(
-      selectAccount,
-      (account): FinderPreferences => account?.trainer.finder ?? USUAL_PREFERENCES,
-    ),
-    /** What the studio writes forces in. */
-    selectForceUnit: createSelector(
-      selectAccount,
-      (account): ForceUnit => account?.studio.forceUnit ?? 'N',
-    ),
-  }),
 });
 
 /** The rules among a studio's fields, as they are written back. */

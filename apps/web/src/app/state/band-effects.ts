@@ -6,7 +6,6 @@ import {
   catchError,
   concatMap,
   concatWith,
-  map,
   type Observable,
   of,
   switchMap,
@@ -14,15 +13,17 @@ import {
 } from 'rxjs';
 import { troubleNotice } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
+import { answered, recordActions } from '../records/record-actions';
+import { SLICES } from '../records/record-slice';
 import { fieldsOf } from './band-input';
-import { bandActions, bandsFeature } from './bands';
+import { bandActions } from './bands';
 import { noticeActions } from './notices';
 
 export const putBand = createEffect(
   (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
     actions.pipe(
       ofType(bandActions.put),
-      withLatestFrom(store.select(bandsFeature.selectBandEntities)),
+      withLatestFrom(store.select(SLICES.band.selectEntities)),
       concatMap(([{ id, input, words }, bands]) =>
         saved(api.putBand(id, input), words, (band) => undoPut(bands[id], band)),
       ),
@@ -75,7 +76,7 @@ export const chooseLaw = createEffect(
   (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
     actions.pipe(
       ofType(bandActions.chooseLaw),
-      withLatestFrom(store.select(bandsFeature.selectBandEntities)),
+      withLatestFrom(store.select(SLICES.band.selectEntities)),
       concatMap(([{ id, version, measurementId }, bands]) =>
         saved(
           api.chooseLaw(id, { version, measurementId }),
@@ -101,7 +102,7 @@ export const cutPiece = createEffect(
       concatMap(({ rollId, input }) =>
         saved(api.cutPiece(rollId, input), `${input.name} is cut.`, () => null).pipe(
           // The roll is shorter now.
-          concatWith(api.band(rollId).pipe(map((band) => bandActions.saved({ band })))),
+          concatWith(of(recordActions.pull())),
         ),
       ),
     ),
@@ -117,7 +118,7 @@ function saved(
   return answer.pipe(
     switchMap((band) =>
       of<Action[]>(
-        bandActions.saved({ band }),
+        answered('band', band),
         noticeActions.show({ text, tone: 'done', undo: undo(band) }),
       ),
     ),

@@ -1,13 +1,14 @@
 import { TestBed } from '@angular/core/testing';
 import type { PersonRecord } from '@wiry-otter/contracts';
 import { bandRecord, personRecord, UUID } from '../../testing/records';
-import { ACCOUNT, setUpApp } from '../../testing/app';
-import { accountActions, accountFeature, rulesOf } from './account';
+import { ACCOUNT, setUpApp, STUDIO, tell } from '../../testing/app';
+import { selectStudio } from '../records/selectors';
+import { accountActions, rulesOf } from './account';
 import { fieldsOf } from './band-input';
-import { bandActions, bandsFeature } from './bands';
+import { bandActions, selectRail } from './bands';
 import { noticesFeature } from './notices';
 import { outboxActions, outboxFeature } from './outbox';
-import { studioActions, studioFeature } from './studio';
+import { focusFeature, studioActions } from './studio';
 
 const SET = {
   performedAt: '2026-11-23T10:00:00Z',
@@ -28,9 +29,9 @@ describe('the person in focus', () => {
   const wren = personRecord({ id: `${UUID}2`, name: 'Wren Sluice' });
   const loaded = (people: readonly PersonRecord[]): string | null => {
     const { store } = setUpApp();
-    const none = { bands: [], places: [], setups: [], prescriptions: [], decisions: [] };
-    store.dispatch(studioActions.loaded({ ...none, people, exercises: [], ladders: [] }));
-    return store.selectSignal(studioFeature.selectFocusId)();
+    store.dispatch(accountActions.signedIn({ account: ACCOUNT }));
+    tell(store, { person: people });
+    return store.selectSignal(focusFeature.selectFocusId)();
   };
 
   it('is the same after a reload, as long as the trainer knows them', () => {
@@ -47,7 +48,7 @@ describe('band effects', () => {
   it('save a change and offer the way back to what was before', () => {
     const { store, wire } = setUpApp();
     const before = bandRecord({ id: `${UUID}7` });
-    store.dispatch(bandActions.saved({ band: before }));
+    tell(store, { band: [before] });
     const input = { ...fieldsOf(before), name: 'Keel' };
     store.dispatch(bandActions.put({ id: before.id, input, words: 'Keel changed.' }));
     const sent = wire.expectOne({ method: 'PUT', url: `/api/bands/${before.id}` });
@@ -61,7 +62,7 @@ describe('band effects', () => {
         words: 'Change undone.',
       }),
     );
-    expect(store.selectSignal(bandsFeature.selectPresent)()[0]?.name).toBe('Keel');
+    expect(store.selectSignal(selectRail)()[0]?.name).toBe('Keel');
   });
 
   it('take a band that was added off the rail again on undo', () => {
@@ -76,7 +77,7 @@ describe('band effects', () => {
   it('tell a refusal and change nothing', () => {
     const { store, wire } = setUpApp();
     const band = bandRecord({ id: `${UUID}9` });
-    store.dispatch(bandActions.saved({ band }));
+    tell(store, { band: [band] });
     store.dispatch(bandActions.remove({ id: band.id }));
     wire
       .expectOne({ method: 'DELETE', url: `/api/bands/${band.id}` })
@@ -89,25 +90,25 @@ describe('band effects', () => {
       tone: 'trouble',
       undo: null,
     });
-    expect(store.selectSignal(bandsFeature.selectPresent)().length).toBe(1);
+    expect(store.selectSignal(selectRail)().length).toBe(1);
   });
 });
 
 describe('the effect of a changed rule', () => {
-  it('is kept, loads anew what depends on it, and can be taken back', () => {
+  it('is kept, and can be taken back', () => {
     const { store, wire } = setUpApp();
     store.dispatch(accountActions.signedIn({ account: ACCOUNT }));
     wire.match(() => true);
-    const input = { ...rulesOf(ACCOUNT.studio), inspectionDays: 14 };
+    tell(store, { studio: [STUDIO] });
+    const input = { ...rulesOf(STUDIO), inspectionDays: 14 };
     store.dispatch(accountActions.saveRules({ input, words: 'Every 14 days.' }));
     const sent = wire.expectOne({ method: 'PUT', url: '/api/studio/rules' });
     expect(sent.request.body).toEqual(input);
-    sent.flush({ ...ACCOUNT.studio, inspectionDays: 14, version: 2 });
-    expect(store.selectSignal(accountFeature.selectAccount)()?.studio.inspectionDays).toBe(14);
-    expect(wire.match('/api/bands').length).toBe(1);
+    sent.flush({ ...STUDIO, inspectionDays: 14, version: 2 });
+    expect(store.selectSignal(selectStudio)()?.inspectionDays).toBe(14);
     expect(store.selectSignal(noticesFeature.selectNotice)()?.undo).toEqual(
       accountActions.saveRules({
-        input: { ...rulesOf(ACCOUNT.studio), version: 2 },
+        input: { ...rulesOf(STUDIO), version: 2 },
         words: 'Rules as they were.',
       }),
     );

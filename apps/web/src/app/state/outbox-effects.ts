@@ -1,6 +1,6 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { Store } from '@ngrx/store';
+import { type Action, Store } from '@ngrx/store';
 import {
   catchError,
   concatMap,
@@ -18,15 +18,10 @@ import {
 import * as z from 'zod';
 import { ApiProblem, problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
+import { answered } from '../records/record-actions';
 import { accountActions } from './account';
 import { noticeActions } from './notices';
-import {
-  type Answer,
-  outboxActions,
-  outboxFeature,
-  waitingWrite,
-  type WaitingWrite,
-} from './outbox';
+import { outboxActions, outboxFeature, waitingWrite, type WaitingWrite } from './outbox';
 import { readStored, store as keep } from './storage';
 
 const STORAGE_KEY = 'otter.outbox';
@@ -93,7 +88,7 @@ export const sendOldest = createEffect(
           filter((write) => write !== undefined),
           switchMap((write) =>
             send(api, write).pipe(
-              map((answer) => outboxActions.sent({ write, answer })),
+              switchMap((answer) => of<Action[]>(answer, outboxActions.sent({ write }))),
               catchError((error: unknown) =>
                 of(
                   error instanceof ApiProblem && !error.passing && error.status !== SIGNED_OUT
@@ -109,12 +104,13 @@ export const sendOldest = createEffect(
   { functional: true },
 );
 
-function send(api: StudioApi, write: WaitingWrite): Observable<Answer> {
+/** The record that the write belongs to, as the server has it now. */
+function send(api: StudioApi, write: WaitingWrite): Observable<Action> {
   const { id, kind } = write;
   if (kind === 'set') {
     return api
       .logSet(write.sessionId, id, write.input)
-      .pipe(map((session) => ({ kind: 'session', session })));
+      .pipe(map((session) => answered('session', session)));
   }
   const answer =
     kind === 'measurement'
@@ -122,7 +118,7 @@ function send(api: StudioApi, write: WaitingWrite): Observable<Answer> {
       : kind === 'reading'
         ? api.addReading(write.bandId, write.measurementId, id, write.input)
         : api.addBandEvent(write.bandId, id, write.input);
-  return answer.pipe(map((band) => ({ kind: 'band', band })));
+  return answer.pipe(map((band) => answered('band', band)));
 }
 
 const WORDS: Readonly<Record<WaitingWrite['kind'], string>> = {

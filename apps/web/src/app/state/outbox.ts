@@ -9,10 +9,8 @@ import {
 } from '@ngrx/store';
 import {
   bandEventInput,
-  type BandRecord,
   measurementInput,
   readingInput,
-  type SessionRecord,
   setInput,
   uuid,
 } from '@wiry-otter/contracts';
@@ -49,18 +47,13 @@ export const waitingWrite = z.preprocess(
 );
 export type WaitingWrite = z.infer<typeof write>;
 
-/** What the server answered: the record that the write belongs to. */
-export type Answer =
-  | { readonly kind: 'session'; readonly session: SessionRecord }
-  | { readonly kind: 'band'; readonly band: BandRecord };
-
 export const outboxActions = createActionGroup({
   source: 'Outbox',
   events: {
     'Found in storage': props<{ writes: readonly WaitingWrite[] }>(),
     Write: props<{ write: WaitingWrite }>(),
     Send: emptyProps(),
-    Sent: props<{ write: WaitingWrite; answer: Answer }>(),
+    Sent: props<{ write: WaitingWrite }>(),
     'Not sent': emptyProps(),
     Refused: props<{ write: WaitingWrite; words: string }>(),
   },

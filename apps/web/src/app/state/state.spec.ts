@@ -1,7 +1,9 @@
-import type { MeasurementInput, SessionRecord, SetInput } from '@wiry-otter/contracts';
+import type { MeasurementInput, SetInput } from '@wiry-otter/contracts';
 import { bandRecord, pull, UUID } from '../../testing/records';
+import { setUpApp, tell } from '../../testing/app';
 import { accountActions } from './account';
-import { bandActions, bandsFeature } from './bands';
+import { SLICES } from '../records/record-slice';
+import { bandActions, selectRail } from './bands';
 import { noticeActions, noticesFeature } from './notices';
 import { outboxActions, outboxFeature, waitingWrite, type WaitingWrite } from './outbox';
 import { withWaiting } from './waiting-bands';
@@ -73,8 +75,7 @@ describe('outbox', () => {
   it('lets go only of what the server took or refused', () => {
     const offline = reducer(two, outboxActions.notSent());
     expect([offline.waiting.length, offline.offline]).toEqual([2, true]);
-    const answer = { kind: 'session' as const, session: {} as unknown as SessionRecord };
-    const sent = reducer(offline, outboxActions.sent({ write: first, answer }));
+    const sent = reducer(offline, outboxActions.sent({ write: first }));
     expect([sent.waiting.map(({ id }) => id), sent.offline]).toEqual([['2'], false]);
   });
 
@@ -109,13 +110,15 @@ describe('a band with what waits', () => {
 
 describe('bands', () => {
   it('leave the rail when they are taken off, but not the records', () => {
-    const { reducer } = bandsFeature;
-    const kept = reducer(undefined, bandActions.saved({ band: bandRecord() }));
-    const off = reducer(kept, bandActions.saved({ band: bandRecord({ removed: true }) }));
-    const state = { bands: off, outbox: outboxFeature.reducer(undefined, START) };
-    expect(bandsFeature.selectPresent(state)).toEqual([]);
-    expect(bandsFeature.selectBandEntities(state)['a']?.removed).toBeTrue();
-    expect(reducer(off, accountActions.signedOut()).ids).toEqual([]);
+    const { store } = setUpApp();
+    tell(store, { band: [bandRecord()] });
+    const rail = store.selectSignal(selectRail);
+    expect(rail().length).toBe(1);
+    tell(store, { band: [bandRecord({ removed: true, version: 2 })] });
+    expect(rail()).toEqual([]);
+    expect(store.selectSignal(SLICES.band.selectEntities)()['a']?.removed).toBeTrue();
+    store.dispatch(accountActions.signedOut());
+    expect(store.selectSignal(SLICES.band.selectAll)()).toEqual([]);
   });
 });
 

@@ -5,7 +5,6 @@ import type { OwnExerciseRecord, PlaceRecord, SetupRecord } from '@wiry-otter/co
 import {
   catchError,
   concatMap,
-  forkJoin,
   map,
   type Observable,
   of,
@@ -14,36 +13,13 @@ import {
   withLatestFrom,
 } from 'rxjs';
 import * as z from 'zod';
-import { problemWords, troubleNotice } from '../api/api-problem';
+import { troubleNotice } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
+import { answered, recordActions } from '../records/record-actions';
+import { selectPlaces } from '../records/selectors';
 import { noticeActions } from './notices';
 import { readStored, store as keep } from './storage';
-import { studioActions, studioFeature } from './studio';
-
-export const loadStudio = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi)) =>
-    actions.pipe(
-      ofType(studioActions.load),
-      switchMap(() =>
-        forkJoin({
-          bands: api.bands(),
-          people: api.people(),
-          places: api.places(),
-          setups: api.setups(),
-          prescriptions: api.prescriptions(),
-          decisions: api.decisions(),
-          exercises: api.exercises(),
-          ladders: api.ladders(),
-        }).pipe(
-          map((records) => studioActions.loaded(records)),
-          catchError((error: unknown) =>
-            of(studioActions.loadFailed({ words: problemWords(error) })),
-          ),
-        ),
-      ),
-    ),
-  { functional: true },
-);
+import { studioActions } from './studio';
 
 /** Where the person in focus is kept, so that a reload finds them again. */
 const FOCUS_KEY = 'otter.focus';
@@ -60,13 +36,12 @@ export const keepFocus = createEffect(
 export const findFocus = createEffect(
   (actions = inject(Actions)) =>
     actions.pipe(
-      ofType(studioActions.loaded),
-      // Another trainer on the same device may not know the person.
-      concatMap(({ people }) => {
+      ofType(recordActions.follow),
+      concatMap(() => {
         const kept = readStored(FOCUS_KEY, z.string());
-        return people.filter(({ id }) => id === kept);
+        return kept === undefined ? [] : [kept];
       }),
-      map(({ id }) => studioActions.focusPerson({ personId: id })),
+      map((personId) => studioActions.focusPerson({ personId })),
     ),
   { functional: true },
 );
@@ -86,12 +61,12 @@ export const savePlace = createEffect(
   (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
     actions.pipe(
       ofType(studioActions.savePlace),
-      withLatestFrom(store.select(studioFeature.selectPlaces)),
+      withLatestFrom(store.select(selectPlaces)),
       concatMap(([{ id, input, words }, places]) =>
         api.putPlace(id, input).pipe(
           switchMap((place) =>
             of<Action[]>(
-              studioActions.placeSaved({ place }),
+              answered('place', place),
               noticeActions.show({
                 text: words,
                 tone: 'done',
@@ -160,7 +135,7 @@ function savedExercise(
   return answer.pipe(
     switchMap((exercise) =>
       of<Action[]>(
-        studioActions.exerciseSaved({ exercise }),
+        answered('exercise', exercise),
         noticeActions.show({ text: words, tone: 'done', undo }),
       ),
     ),
@@ -185,7 +160,7 @@ function savedSetup(
   return answer.pipe(
     switchMap((setup) =>
       of<Action[]>(
-        studioActions.setupSaved({ setup }),
+        answered('setup', setup),
         noticeActions.show({ text: `${setup.title}: ${words}.`, tone: 'done', undo }),
       ),
     ),

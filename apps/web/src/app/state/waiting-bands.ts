@@ -1,9 +1,9 @@
-import type { BandRecord, MeasurementRecord, Reading } from '@wiry-otter/contracts';
+import type { BandToday, MeasurementRecord, Reading } from '@wiry-otter/contracts';
 import { STANDING_ERROR_N } from '@wiry-otter/core';
 import type { WaitingWrite } from './outbox';
 
 /** A band as it will be once what waits has reached the server, so that nothing seems lost meanwhile. */
-export function withWaiting(band: BandRecord, waiting: readonly WaitingWrite[]): BandRecord {
+export function withWaiting(band: BandToday, waiting: readonly WaitingWrite[]): BandToday {
   return waiting.reduce((known, write) => {
     if (write.kind === 'set' || write.bandId !== band.id) return known;
     if (write.kind === 'measurement') return withMeasurement(known, write);
@@ -13,7 +13,7 @@ export function withWaiting(band: BandRecord, waiting: readonly WaitingWrite[]):
 
 type Waiting<Kind extends WaitingWrite['kind']> = Extract<WaitingWrite, { kind: Kind }>;
 
-function withMeasurement(band: BandRecord, { id, input }: Waiting<'measurement'>): BandRecord {
+function withMeasurement(band: BandToday, { id, input }: Waiting<'measurement'>): BandToday {
   const known = band.measurements.find((measurement) => measurement.id === id);
   const next: MeasurementRecord = {
     ...(known ?? { ...input, id, takenBy: '', readings: [] }),
@@ -24,10 +24,7 @@ function withMeasurement(band: BandRecord, { id, input }: Waiting<'measurement'>
   return { ...band, measurements: [...others, next] };
 }
 
-function withReading(
-  band: BandRecord,
-  { id, measurementId, input }: Waiting<'reading'>,
-): BandRecord {
+function withReading(band: BandToday, { id, measurementId, input }: Waiting<'reading'>): BandToday {
   return {
     ...band,
     measurements: band.measurements.map((measurement) => {

@@ -4,6 +4,7 @@ import type { StudioRulesInput } from '@wiry-otter/contracts';
 import { studioRulesInput } from '@wiry-otter/contracts';
 import { forceWord } from '../drawing/figures';
 import { accountActions, accountFeature, rulesOf } from '../state/account';
+import { selectStudio } from '../records/selectors';
 import { noticeActions } from '../state/notices';
 
 const UNITS = [
@@ -22,7 +23,7 @@ export class Studio {
   private readonly store = inject(Store);
   private readonly account = this.store.selectSignal(accountFeature.selectAccount);
 
-  protected readonly studio = computed(() => this.account()?.studio);
+  protected readonly studio = this.store.selectSignal(selectStudio);
   protected readonly me = computed(() => this.account()?.trainer.id);
   protected readonly units = UNITS.map((choice) => ({ ...choice, sign: forceWord(choice.unit) }));
 

@@ -1,4 +1,4 @@
-import type { BandRecord, MeasurementRecord, Reading } from '@wiry-otter/contracts';
+import type { BandToday, MeasurementRecord, Reading } from '@wiry-otter/contracts';
 import {
   calibrate,
   type Calibration,
@@ -42,7 +42,7 @@ export interface TestBenchFigures {
 }
 
 /** The band as it is rigged; of a roll the piece marked off on it. */
-export function riggedToMeasure(band: BandRecord, rigging: Rigging, piece_m: number): Rigged {
+export function riggedToMeasure(band: BandToday, rigging: Rigging, piece_m: number): Rigged {
   return riggedForGauge(
     {
       kind: band.kind,
@@ -59,7 +59,7 @@ export function riggedFields(rigged: Rigged): Pick<Reading, 'rest_m' | 'strands'
 }
 
 export function figuresOf(
-  band: BandRecord,
+  band: BandToday,
   measurement: MeasurementRecord | undefined,
   rigged: Rigged,
   direction: 'loading' | 'unloading',
@@ -87,7 +87,7 @@ export function figuresOf(
 }
 
 /** Why a pull at this length is refused; null when it may be done. */
-export function lengthFault(band: BandRecord, rigged: Rigged, length_m: number): string | null {
+export function lengthFault(band: BandToday, rigged: Rigged, length_m: number): string | null {
   const stretch = (length_m - rigged.dead_m) / rigged.rest_m;
   if (stretch > band.limit * (1 + 1e-9)) {
     const most = riggedLength(rigged, band.limit);

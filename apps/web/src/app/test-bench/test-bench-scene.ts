@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { BandRecord } from '@wiry-otter/contracts';
+import type { BandToday } from '@wiry-otter/contracts';
 import { HIGH_STRETCH, type Rigged, type Rigging } from '@wiry-otter/core';
 import type { Quantity } from '../drawing/figures';
 import { Ribbon } from '../drawing/ribbon';
@@ -22,7 +22,7 @@ const AXIS = 92;
   templateUrl: './test-bench-scene.html',
 })
 export class TestBenchScene {
-  readonly band = input.required<BandRecord>();
+  readonly band = input.required<BandToday>();
   readonly rigging = input.required<Rigging>();
   readonly rigged = input.required<Rigged>();
   /** Stretch ratio asked for; drawn at rest where null. */

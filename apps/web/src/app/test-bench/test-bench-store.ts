@@ -15,7 +15,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { GaugePort } from '../gauge/gauge-port';
 import { Gauges } from '../gauge/gauges';
 import { StandInGauge } from '../gauge/stand-in-gauge';
-import { bandActions, bandsFeature } from '../state/bands';
+import { bandActions, selectKnownBands, selectRail } from '../state/bands';
 import { noticeActions } from '../state/notices';
 import { outboxActions } from '../state/outbox';
 import {
@@ -62,7 +62,7 @@ export const TestBenchStore = signalStore(
     plateau: null,
   }),
   withComputed((state, global = inject(Store)) => {
-    const bands = global.selectSignal(bandsFeature.selectPresent);
+    const bands = global.selectSignal(selectRail);
     const band = computed(() => bands().find(({ id }) => id === state.bandId()));
     /** The measurement that goes on; a reload takes it up again. */
     const measurement = computed(() =>
@@ -77,7 +77,7 @@ export const TestBenchStore = signalStore(
         taken_m === null ? state.piece_m() : taken_m * (rigging() === 'folded' ? 2 : 1);
       return known === undefined ? null : riggedToMeasure(known, rigging(), piece_m);
     });
-    const known = global.selectSignal(bandsFeature.selectKnown);
+    const known = global.selectSignal(selectKnownBands);
     return {
       band,
       /** The band by the law it had until this measurement. */

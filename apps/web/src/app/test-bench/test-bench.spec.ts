@@ -3,7 +3,7 @@ import { STANDARD_GRAVITY_M_S2 } from '@wiry-otter/core';
 import { ACCOUNT, setUpApp } from '../../testing/app';
 import { bandRecord, UUID } from '../../testing/records';
 import { accountActions } from '../state/account';
-import { bandActions } from '../state/bands';
+import { answered } from '../records/record-actions';
 import { outboxFeature } from '../state/outbox';
 import { TestBench } from './test-bench';
 
@@ -12,7 +12,7 @@ describe('the test bench on screen', () => {
     localStorage.clear();
     const { store } = setUpApp();
     store.dispatch(accountActions.signedIn({ account: ACCOUNT }));
-    store.dispatch(bandActions.saved({ band: bandRecord({ id: `${UUID}7` }) }));
+    store.dispatch(answered('band', bandRecord({ id: `${UUID}7` })));
     const fixture = TestBed.createComponent(TestBench);
     fixture.componentRef.setInput('id', `${UUID}7`);
     const root = fixture.nativeElement as HTMLElement;
@@ -57,7 +57,7 @@ describe('the test bench on screen', () => {
     await settle();
     await press('Done, measure it');
     await enter('Pull to, cm', '218');
-    store.dispatch(bandActions.saved({ band: bandRecord({ id: `${UUID}7`, version: 9 }) }));
+    store.dispatch(answered('band', bandRecord({ id: `${UUID}7`, version: 9 })));
     await settle();
     await enter('Pull, N', '124');
     await press('Keep 124 N');

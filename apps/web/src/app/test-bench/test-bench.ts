@@ -28,7 +28,7 @@ import { forceQuantity, forceWord, stretchWord } from '../drawing/figures';
 import { Gauges } from '../gauge/gauges';
 import { StandInGauge } from '../gauge/stand-in-gauge';
 import { Keys } from '../shell/keys';
-import { accountFeature } from '../state/account';
+import { selectForceUnit } from '../records/selectors';
 import { noticeActions } from '../state/notices';
 import { lengthFault } from './test-bench-model';
 import { TestBenchScene } from './test-bench-scene';
@@ -59,7 +59,7 @@ export class TestBench {
   private readonly router = inject(Router);
   private readonly store = inject(Store);
 
-  protected readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
+  protected readonly unit = this.store.selectSignal(selectForceUnit);
   protected readonly unitWord = computed(() => forceWord(this.unit()));
   protected readonly gauges = inject(Gauges).offered();
   protected readonly reasons = REASONS;

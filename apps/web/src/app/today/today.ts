@@ -1,22 +1,31 @@
-import { ChangeDetectionStrategy, Component, computed, inject, resource } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { knownExercises } from '../exercises/known-exercises';
 import { SKILLS } from '@wiry-otter/catalogue';
 import type { PrescriptionRecord, SessionRecord, SetupRecord } from '@wiry-otter/contracts';
 import { format, parseISO } from 'date-fns';
-import { firstValueFrom, of, switchMap } from 'rxjs';
+import { of, switchMap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
+import { syncFeature } from '../records/sync';
 import { CODE_WORDS } from '../next/decision-words';
 import { ClearanceNote } from '../people/clearance-note';
 import { setupWords } from '../session/setup-of-set';
 import { countWord } from '../session/work-words';
 import { firstPrescription, isPrescriptionFor } from '../setups/saved/first-prescription';
 import { unusableBand } from '../setups/saved/unusable-band';
-import { bandsFeature } from '../state/bands';
-import { studioActions, studioFeature } from '../state/studio';
+import {
+  selectDecisions,
+  selectExercises,
+  selectPeople,
+  selectPrescriptions,
+  selectSetups,
+  selectSessions,
+} from '../records/selectors';
+import { selectKnownBands } from '../state/bands';
+import { studioActions } from '../state/studio';
 
 /** An exercise of a person: prescribed, or with a set-up that is ready and not begun. */
 interface Work {
@@ -61,20 +70,22 @@ export class Today {
   private readonly api = inject(StudioApi);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
-  private readonly own = this.store.selectSignal(studioFeature.selectExercises);
+  private readonly own = this.store.selectSignal(selectExercises);
   private readonly known = computed(() => knownExercises(this.own()));
-  private readonly people = this.store.selectSignal(studioFeature.selectPeople);
-  private readonly setups = this.store.selectSignal(studioFeature.selectSetups);
-  private readonly prescriptions = this.store.selectSignal(studioFeature.selectPrescriptions);
-  private readonly bands = this.store.selectSignal(bandsFeature.selectKnown);
-  private readonly decisions = this.store.selectSignal(studioFeature.selectDecisions);
-  protected readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
+  private readonly people = this.store.selectSignal(selectPeople);
+  private readonly setups = this.store.selectSignal(selectSetups);
+  private readonly prescriptions = this.store.selectSignal(selectPrescriptions);
+  private readonly bands = this.store.selectSignal(selectKnownBands);
+  private readonly decisions = this.store.selectSignal(selectDecisions);
+  private readonly sessions = this.store.selectSignal(selectSessions);
+  protected readonly loaded = this.store.selectSignal(syncFeature.selectLoaded);
+  protected readonly failure = this.store.selectSignal(syncFeature.selectFailure);
 
   protected readonly sending = new Sending();
   protected readonly today = format(new Date(), 'EEEE d MMMM');
 
   protected readonly open = computed(() =>
-    (this.sessions.value() ?? [])
+    this.sessions()
       .filter(({ finishedAt }) => finishedAt === null)
       .map((session) => ({
         id: session.id,
@@ -197,7 +208,7 @@ export class Today {
     exerciseId: string,
     track: PrescriptionRecord['track'],
   ): readonly SessionRecord[] {
-    return (this.sessions.value() ?? []).filter(
+    return this.sessions().filter(
       (session) =>
         session.personId === personId &&
         session.prescription.exerciseId === exerciseId &&

@@ -1,10 +1,4 @@
-import {
-  bandInput,
-  type BandCopy,
-  type BandInput,
-  type BandRecord,
-  parseDocument,
-} from '@wiry-otter/contracts';
+import { bandInput, type BandInput, type BandToday, parseDocument } from '@wiry-otter/contracts';
 import { DEFAULT_STRETCH_LIMIT } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { type Column, headerOf, type RowReader } from './columns.js';
@@ -54,7 +48,7 @@ const MATERIALS: Readonly<Record<string, BandInput['material']>> = {
 const USUAL_COLOUR = '#7f8fa6';
 
 /** A row as the input of a band; null, with the row's faults, where it is none. Empty cells keep what a known band has. */
-export function bandInputOf(row: RowReader, known: BandRecord | undefined): BandInput | null {
+export function bandInputOf(row: RowReader, known: BandToday | undefined): BandInput | null {
   const kind = KINDS[row.text('kind').toLowerCase()];
   if (kind === undefined) {
     row.faults.push(
@@ -106,7 +100,7 @@ export function bandInputOf(row: RowReader, known: BandRecord | undefined): Band
 }
 
 /** A band as a row of the table. */
-export function bandRow(band: BandRecord): string[] {
+export function bandRow(band: BandToday): string[] {
   const { label, fittings, copies } = band;
   return [
     band.name,
@@ -132,9 +126,11 @@ export function bandRow(band: BandRecord): string[] {
 }
 
 /** What a row changes about a band, column by column; none where it is the same. */
-export function changesOf(band: BandRecord, input: BandInput): string[] {
+export function changesOf(band: BandToday, input: BandInput): string[] {
   const headers = headerOf(BAND_COLUMNS);
-  const copies = input.copies.map((copy) => ({ ...band.copies[0], ...copy }) as BandCopy);
+  const copies = input.copies.map(
+    (copy) => ({ ...band.copies[0], ...copy }) as BandToday['copies'][number],
+  );
   const after = bandRow({ ...band, ...input, copies });
   return bandRow(band).flatMap((cell, i) =>
     cell === after[i] ? [] : [`${headers[i] ?? ''}: ${cell || 'none'} → ${after[i] || 'none'}`],
@@ -142,7 +138,7 @@ export function changesOf(band: BandRecord, input: BandInput): string[] {
 }
 
 function copiesOf(
-  known: BandRecord | undefined,
+  known: BandToday | undefined,
   count: number,
   boughtOn: string | null,
 ): BandInput['copies'] {

@@ -1,4 +1,4 @@
-import type { BandDocument, BandRecord, Holder } from '@wiry-otter/contracts';
+import type { BandDocument, BandToday, Holder } from '@wiry-otter/contracts';
 import Papa from 'papaparse';
 import { BAND_COLUMNS, bandRow } from './band-rows.js';
 import { headerOf } from './columns.js';
@@ -6,12 +6,12 @@ import { MEASUREMENT_COLUMNS, measurementRows } from './measurement-rows.js';
 import { neutralised } from './read-csv.js';
 
 /** The table of bands as CSV: comma, UTF-8 with its mark (spreadsheets ask for it), Windows line ends. */
-export function bandsCsv(bands: readonly BandRecord[]): string {
+export function bandsCsv(bands: readonly BandToday[]): string {
   return csv([headerOf(BAND_COLUMNS), ...bands.map(bandRow)]);
 }
 
 /** The table of measurements as CSV: a row for each pull. */
-export function measurementsCsv(bands: readonly BandRecord[]): string {
+export function measurementsCsv(bands: readonly BandToday[]): string {
   return csv([
     headerOf(MEASUREMENT_COLUMNS),
     ...bands.flatMap((band) =>
@@ -21,7 +21,7 @@ export function measurementsCsv(bands: readonly BandRecord[]): string {
 }
 
 /** A band as the open document, with every pull and all that happened to it. */
-export function bandDocumentOf(band: BandRecord): BandDocument {
+export function bandDocumentOf(band: BandToday): BandDocument {
   const { id, name, kind, stock, cutFrom, flatLength_m, width_mm, thickness_mm, material } = band;
   const { colour, tag, points, label, limit, fittings, note, lawFrom } = band;
   return {

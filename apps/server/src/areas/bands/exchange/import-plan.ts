@@ -2,7 +2,7 @@ import {
   type BandDocument,
   bandDocument,
   type BandInput,
-  type BandRecord,
+  type BandToday,
   type ImportPlan,
   parseDocument,
   type PlannedRow,
@@ -40,7 +40,7 @@ interface Outcome {
 const MOST_DOCUMENTS = 1_000;
 
 /** Plans the import of a CSV file: a table of bands, or of measurements, told apart by its header. */
-export function planCsv(bytes: Uint8Array, bands: readonly BandRecord[], unit: ForceUnit): Plan {
+export function planCsv(bytes: Uint8Array, bands: readonly BandToday[], unit: ForceUnit): Plan {
   const table = readCsv(bytes);
   const titles = table.header.map((title) => title.toLowerCase());
   const pulls = titles.includes('band') && titles.some((title) => title.startsWith('pull'));
@@ -62,7 +62,7 @@ export function planCsv(bytes: Uint8Array, bands: readonly BandRecord[], unit: F
 }
 
 /** Plans the import of open documents: one, a list, or the file that the export writes. */
-export function planDocuments(bytes: Uint8Array, bands: readonly BandRecord[]): Plan {
+export function planDocuments(bytes: Uint8Array, bands: readonly BandToday[]): Plan {
   const documents = readDocuments(bytes);
   const names = new Set(bands.map(({ name }) => name.toLowerCase()));
   const outcomes = documents.map((value, index): Outcome => {
@@ -97,7 +97,7 @@ export function planDocuments(bytes: Uint8Array, bands: readonly BandRecord[]): 
 
 function planBand(
   row: RowReader,
-  bands: readonly BandRecord[],
+  bands: readonly BandToday[],
   seen: Map<string, number>,
   unit: ForceUnit,
 ): Outcome {
@@ -117,7 +117,7 @@ function planBand(
   };
 }
 
-function planPull(row: RowReader, bands: readonly BandRecord[], unit: ForceUnit): Outcome {
+function planPull(row: RowReader, bands: readonly BandToday[], unit: ForceUnit): Outcome {
   const pull = pulledRowOf(row, bands);
   const name = row.text('band');
   if (pull === null) return refused(row.line, name, row.faults);

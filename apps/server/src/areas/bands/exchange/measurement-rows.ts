@@ -1,5 +1,5 @@
 import {
-  type BandRecord,
+  type BandToday,
   measurementInput,
   type MeasurementInput,
   type MeasurementRecord,
@@ -28,7 +28,7 @@ export const MEASUREMENT_COLUMNS: readonly Column[] = [
 
 /** One pull of a row, with the band and measurement it belongs to. */
 export interface PulledRow {
-  readonly band: BandRecord;
+  readonly band: BandToday;
   readonly measurement: MeasurementInput;
   readonly reading: ReadingInput;
   readonly setAside: string;
@@ -39,7 +39,7 @@ const SAME_LENGTH_M = 0.0006;
 const SAME_FORCE_N = 0.06;
 
 /** A row as a pull of a known band; null, with the row's faults, where it is none. */
-export function pulledRowOf(row: RowReader, bands: readonly BandRecord[]): PulledRow | null {
+export function pulledRowOf(row: RowReader, bands: readonly BandToday[]): PulledRow | null {
   const name = row.text('band');
   const band = bands.find((known) => known.name.toLowerCase() === name.toLowerCase());
   if (band === undefined) {
@@ -106,7 +106,7 @@ export function pulledRowOf(row: RowReader, bands: readonly BandRecord[]): Pulle
 
 /** The measurement of a band that has this pull already. */
 export function sameReading(
-  band: BandRecord,
+  band: BandToday,
   measurement: MeasurementInput,
   reading: ReadingInput,
 ): boolean {
@@ -123,7 +123,7 @@ export function sameReading(
 }
 
 /** The pulls of a measurement as rows of the table. */
-export function measurementRows(band: BandRecord, measurement: MeasurementRecord): string[][] {
+export function measurementRows(band: BandToday, measurement: MeasurementRecord): string[][] {
   const mark = band.copies.find(({ id }) => id === measurement.copyId)?.mark ?? '';
   return measurement.readings.map((reading) => [
     band.name,

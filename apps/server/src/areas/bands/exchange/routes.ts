@@ -1,7 +1,6 @@
 import { importPlan, importQuery, LARGEST_IMPORT } from '@wiry-otter/contracts';
 import { knowBands } from '@wiry-otter/core';
 import * as z from 'zod';
-import { StudioEntity } from '../../studio/entities.js';
 import type { App } from '../../../platform/app-context.js';
 import { refuse } from '../../../platform/problems/refusal.js';
 import { listBands } from '../band-store.js';
@@ -16,8 +15,6 @@ const file = { 200: z.unknown() };
 
 /** Bands in and out: CSV, open documents, and tags to print. */
 export function exchangeRoutes(app: App, _options: unknown, done: () => void): void {
-  const { database } = app;
-
   // A file is taken as it is; what it means is found out with its own messages.
   app.addContentTypeParser(
     ['text/csv', 'application/json'],
@@ -31,52 +28,50 @@ export function exchangeRoutes(app: App, _options: unknown, done: () => void): v
       bodyLimit: LARGEST_IMPORT,
       schema: { querystring: importQuery, response: { 200: importPlan } },
     },
-    ({ scope, query, headers, body }) => {
+    ({ scoped, query, headers, body }) => {
       if (!Buffer.isBuffer(body) || body.length === 0) {
         return refuseFile('no file', 'a CSV file or a JSON document');
       }
       const csv = headers['content-type']?.startsWith('text/csv') === true;
-      return database.transaction(async (manager) => {
-        const bands = await listBands(manager, scope);
+      return scoped.transaction(async (inside) => {
+        const bands = await listBands(inside);
         const { shown, steps } = csv
-          ? planCsv(body, bands, scope.forceUnit)
+          ? planCsv(body, bands, scoped.scope.forceUnit)
           : planDocuments(body, bands);
         if (query.save === undefined) return shown;
         // Something changed since the plan was shown: show the new one instead of saving it.
         if (query.save !== shown.digest) return refuse('plan-changed');
-        await savePlan(manager, scope, steps);
+        await savePlan(inside, steps);
         return { ...shown, saved: true };
       });
     },
   );
 
-  app.get('/bands/export/bands.csv', { schema: { response: file } }, async ({ scope }, reply) =>
-    reply.type(CSV).send(bandsCsv(await listBands(database.manager, scope))),
+  app.get('/bands/export/bands.csv', { schema: { response: file } }, async ({ scoped }, reply) =>
+    reply.type(CSV).send(bandsCsv(await listBands(scoped))),
   );
 
   app.get(
     '/bands/export/measurements.csv',
     { schema: { response: file } },
-    async ({ scope }, reply) =>
-      reply.type(CSV).send(measurementsCsv(await listBands(database.manager, scope))),
+    async ({ scoped }, reply) => reply.type(CSV).send(measurementsCsv(await listBands(scoped))),
   );
 
-  app.get('/bands/export/bands.json', { schema: { response: file } }, async ({ scope }) => ({
+  app.get('/bands/export/bands.json', { schema: { response: file } }, async ({ scoped }) => ({
     format: 'wiry-otter.bands',
     version: 1,
-    bands: (await listBands(database.manager, scope)).map(bandDocumentOf),
+    bands: (await listBands(scoped)).map(bandDocumentOf),
   }));
 
   app.get('/bands/export/tags.pdf', { schema: { response: file } }, async (request, reply) => {
-    const { scope } = request;
-    const studio = await database.manager.findOneByOrFail(StudioEntity, { id: scope.studioId });
-    const known = knowBands(await listBands(database.manager, scope));
+    const { scoped } = request;
+    const known = knowBands(await listBands(scoped));
     const wanted = known.filter(
       ({ record }) => record.stock === 'band' && record.state !== 'retired',
     );
     const pdf = await tagSheet(
       wanted,
-      studio.forceUnit,
+      scoped.scope.forceUnit,
       ({ id }) => `${request.protocol}://${request.host}/bands/${id}`,
     );
     return reply.type('application/pdf').send(pdf);

@@ -1,9 +1,8 @@
 import type { BandDocument, BandEventInput, Holder } from '@wiry-otter/contracts';
-import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { BandCopyEntity, BandEntity } from '../entities.js';
-import { findOwn, type Scope } from '../../../platform/access/scope.js';
-import { putBand } from '../band-store.js';
+import type { ScopedManager } from '../../../platform/records/scoped-manager.js';
+import { changeBand, putBand } from '../band-store.js';
 import { addBandEvent } from '../care-store.js';
 import { addReading, putMeasurement, setReadingAside } from '../measurement-store.js';
 
@@ -24,8 +23,7 @@ const HAPPENED_AT_HOUR = 8;
 
 /** Saves a band document as a new band, with every pull and event, through the functions that serve requests. */
 export async function saveBandDocument(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   document: BandDocument,
   names: DocumentNames,
 ): Promise<string> {
@@ -43,7 +41,7 @@ export async function saveBandDocument(
   const bandId = uuidv7();
   names.bands.set(id, bandId);
   const copyIds = new Map(copies.map((copy) => [copy.id, uuidv7()]));
-  await putBand(manager, scope, bandId, {
+  await putBand(scoped, bandId, {
     ...fields,
     version: 0,
     cutFrom: cutFrom === null ? null : (names.bands.get(cutFrom) ?? null),
@@ -58,8 +56,7 @@ export async function saveBandDocument(
     const measurementId = uuidv7();
     measurementIds.set(measurement.id, measurementId);
     await saveMeasurement(
-      manager,
-      scope,
+      scoped,
       bandId,
       measurementId,
       idOf(copyIds, measurement.copy),
@@ -68,7 +65,7 @@ export async function saveBandDocument(
     );
   }
   for (const { copy, day, what } of events) {
-    await addBandEvent(manager, scope, bandId, uuidv7(), {
+    await addBandEvent(scoped, bandId, uuidv7(), {
       copyId: idOf(copyIds, copy),
       at: names.moment(day, HAPPENED_AT_HOUR).toISOString(),
       what: whatOf(what, names),
@@ -76,30 +73,28 @@ export async function saveBandDocument(
   }
   // The document says how things stand; its events only how they came about.
   for (const { id: copy, state, stateReason, holder } of copies) {
-    await manager.update(
+    await scoped.update(
       BandCopyEntity,
       { id: idOf(copyIds, copy) },
       { state, stateReason, holder: holderOf(holder, names) },
     );
   }
   if (lawFrom !== null) {
-    const row = await findOwn(manager, BandEntity, scope, { id: bandId });
-    row.lawFrom = idOf(measurementIds, lawFrom);
-    await manager.save(BandEntity, row);
+    const band = await scoped.findOwn(BandEntity, { id: bandId });
+    await changeBand(scoped, band, { lawFrom: idOf(measurementIds, lawFrom) });
   }
   return bandId;
 }
 
 async function saveMeasurement(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   bandId: string,
   measurementId: string,
   copyId: string,
   { rigging, gauge, warmUps, note, samples }: BandDocument['measurements'][number],
   at: Date,
 ): Promise<void> {
-  await putMeasurement(manager, scope, bandId, measurementId, {
+  await putMeasurement(scoped, bandId, measurementId, {
     copyId,
     rigging,
     gauge,
@@ -110,7 +105,7 @@ async function saveMeasurement(
   });
   for (const sample of samples) {
     const readingId = uuidv7();
-    await addReading(manager, scope, bandId, measurementId, readingId, {
+    await addReading(scoped, bandId, measurementId, readingId, {
       length_m: sample.length_m,
       force_N: sample.force_N,
       rest_m: sample.rest_m ?? null,
@@ -121,7 +116,7 @@ async function saveMeasurement(
       takenAt: at.toISOString(),
     });
     if (sample.setAside === undefined) continue;
-    await setReadingAside(manager, scope, bandId, readingId, {
+    await setReadingAside(scoped, bandId, readingId, {
       setAside: true,
       reason: sample.setAside,
     });

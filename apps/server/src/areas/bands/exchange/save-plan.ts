@@ -1,7 +1,6 @@
-import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { BandMeasurementEntity } from '../entities.js';
-import type { Scope } from '../../../platform/access/scope.js';
+import type { ScopedManager } from '../../../platform/records/scoped-manager.js';
 import { putBand } from '../band-store.js';
 import { addReading, putMeasurement, setReadingAside } from '../measurement-store.js';
 import type { ImportStep } from './import-plan.js';
@@ -9,11 +8,7 @@ import type { PulledRow } from './measurement-rows.js';
 import { saveBandDocument } from './save-band-document.js';
 
 /** Saves all that was planned; the caller's transaction makes it all or nothing. */
-export async function savePlan(
-  manager: EntityManager,
-  scope: Scope,
-  steps: readonly ImportStep[],
-): Promise<void> {
+export async function savePlan(scoped: ScopedManager, steps: readonly ImportStep[]): Promise<void> {
   const measurements = new Map<string, string>();
   const names = {
     bands: new Map<string, string>(),
@@ -27,40 +22,39 @@ export async function savePlan(
   const rollsFirst = (step: ImportStep): number =>
     step.kind === 'document' && step.document.stock === 'band' ? 1 : 0;
   for (const step of [...steps].sort((a, b) => rollsFirst(a) - rollsFirst(b))) {
-    if (step.kind === 'band') await putBand(manager, scope, step.id ?? uuidv7(), step.input);
-    if (step.kind === 'document') await saveBandDocument(manager, scope, step.document, names);
-    if (step.kind === 'pull') await savePull(manager, scope, step.pull, measurements);
+    if (step.kind === 'band') await putBand(scoped, step.id ?? uuidv7(), step.input);
+    if (step.kind === 'document') await saveBandDocument(scoped, step.document, names);
+    if (step.kind === 'pull') await savePull(scoped, step.pull, measurements);
   }
 }
 
 /** Pulls of one band, day, copy, rigging and gauge are one measurement. */
 async function savePull(
-  manager: EntityManager,
-  scope: Scope,
+  scoped: ScopedManager,
   { band, measurement, reading, setAside }: PulledRow,
   measurements: Map<string, string>,
 ): Promise<void> {
   const { copyId, rigging, gauge, startedAt } = measurement;
   const key = [band.id, copyId, rigging, gauge.name, startedAt].join('|');
-  let id = measurements.get(key) ?? (await begunBefore(manager, band.id, measurement));
+  let id = measurements.get(key) ?? (await begunBefore(scoped, band.id, measurement));
   if (id === undefined) {
     id = uuidv7();
-    await putMeasurement(manager, scope, band.id, id, measurement);
+    await putMeasurement(scoped, band.id, id, measurement);
   }
   measurements.set(key, id);
   const readingId = uuidv7();
-  await addReading(manager, scope, band.id, id, readingId, reading);
+  await addReading(scoped, band.id, id, readingId, reading);
   if (setAside === '') return;
-  await setReadingAside(manager, scope, band.id, readingId, { setAside: true, reason: setAside });
+  await setReadingAside(scoped, band.id, readingId, { setAside: true, reason: setAside });
 }
 
 /** A measurement that an earlier import of the same day began. */
 async function begunBefore(
-  manager: EntityManager,
+  scoped: ScopedManager,
   bandId: string,
   { copyId, rigging, startedAt }: PulledRow['measurement'],
 ): Promise<string | undefined> {
-  const known = await manager.findOneBy(BandMeasurementEntity, {
+  const known = await scoped.findFirst(BandMeasurementEntity, {
     bandId,
     copyId,
     rigging,

@@ -1,4 +1,4 @@
-import type { BandRecord } from '@wiry-otter/contracts';
+import type { BandToday } from '@wiry-otter/contracts';
 import {
   forceFigure,
   type ForceUnit,
@@ -22,9 +22,9 @@ const STATED = [1.5, 2] as const;
 
 /** A sheet of tags to cut out: name, notches, flat length, pulls, and a code that opens the band's sheet. */
 export function tagSheet(
-  bands: readonly KnownBand<BandRecord>[],
+  bands: readonly KnownBand<BandToday>[],
   unit: ForceUnit,
-  addressOf: (band: BandRecord) => string,
+  addressOf: (band: BandToday) => string,
 ): Promise<Buffer> {
   return printPdf('Band tags', async (pdf) => {
     for (const [i, band] of bands.entries()) {
@@ -39,7 +39,7 @@ export function tagSheet(
 
 function drawTag(
   pdf: PDFKit.PDFDocument,
-  { record, calibration }: KnownBand<BandRecord>,
+  { record, calibration }: KnownBand<BandToday>,
   unit: ForceUnit,
   code: Buffer,
   x: number,
@@ -93,7 +93,7 @@ function drawNotches(pdf: PDFKit.PDFDocument, tag: number | null, x: number, y: 
 }
 
 function pullWords(
-  record: BandRecord,
+  record: BandToday,
   calibration: KnownBand['calibration'],
   stretch: number,
   unit: ForceUnit,

@@ -16,9 +16,9 @@ import * as z from 'zod';
 import { lineOf, requestOf } from '../../setups/find/found-lines';
 import { chosenRoutes } from '../../setups/workbench/routes';
 import { RecordInputs } from '../../setups/workbench/record-inputs';
-import { bandsFeature } from '../../state/bands';
+import { selectPeople, selectPrescriptions, selectSetups } from '../../records/selectors';
+import { selectKnownBands } from '../../state/bands';
 import { readStored, store as keep } from '../../state/storage';
-import { studioFeature } from '../../state/studio';
 import { Finder } from '../../workers/finder';
 import type { PackedBag, PackedSetup } from '../../workers/finder.worker';
 
@@ -76,10 +76,10 @@ export const BagStore = signalStore(
       const input = state._inputs.of(setup);
       return (input && lineOf(input, state._inputs.usable(), proposal)?.words) ?? '';
     };
-    const people = global.selectSignal(studioFeature.selectPeople);
-    const setups = global.selectSignal(studioFeature.selectSetups);
-    const prescriptions = global.selectSignal(studioFeature.selectPrescriptions);
-    const known = global.selectSignal(bandsFeature.selectKnown);
+    const people = global.selectSignal(selectPeople);
+    const setups = global.selectSignal(selectSetups);
+    const prescriptions = global.selectSignal(selectPrescriptions);
+    const known = global.selectSignal(selectKnownBands);
     /** What a person does next: what is prescribed, else what is ready. */
     const workOf = (personId: string): SetupRecord[] => {
       const own = setups().filter((setup) => setup.personId === personId);

@@ -14,7 +14,7 @@ import type { AnchoredExercise, LadderRequest, Purchases } from '@wiry-otter/cor
 import { TrainerPreferences } from '../../setups/find/trainer-preferences';
 import { ladderRequestOf } from '../../setups/ladder/ladder-model';
 import { RecordInputs } from '../../setups/workbench/record-inputs';
-import { studioFeature } from '../../state/studio';
+import { selectLadders, selectPeople } from '../../records/selectors';
 import { Finder } from '../../workers/finder';
 
 interface BuyState {
@@ -42,8 +42,8 @@ export const BuyStore = signalStore(
     _preferences: inject(TrainerPreferences).present,
   })),
   withComputed((state, global = inject(Store)) => {
-    const people = global.selectSignal(studioFeature.selectPeople);
-    const ladders = global.selectSignal(studioFeature.selectLadders);
+    const people = global.selectSignal(selectPeople);
+    const ladders = global.selectSignal(selectLadders);
     return {
       ladders: computed(() =>
         ladders().map((ladder) => ({

@@ -1,4 +1,4 @@
-import { computed, effect, inject, Injectable, resource, signal, untracked } from '@angular/core';
+import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { SKILLS } from '@wiry-otter/catalogue';
 import type {
@@ -6,14 +6,17 @@ import type {
   PrescriptionRecord,
   SetupRecord,
   SkillDocument,
-  SkillTestRecord,
 } from '@wiry-otter/contracts';
 import { type LevelDemand, levelsByDemand, solveSetup, WHOLE_REP } from '@wiry-otter/core';
-import { firstValueFrom } from 'rxjs';
-import { StudioApi } from '../../api/studio-api';
+import { syncFeature } from '../../records/sync';
 import { usableAnchors } from '../../setups/kit';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
-import { studioFeature } from '../../state/studio';
+import {
+  selectPrescriptions,
+  selectSetups,
+  selectSessions,
+  selectSkillTests,
+} from '../../records/selectors';
 import { levelTitle } from './skill-words';
 import { levelKey, nextLevelOf, standingOf } from './standing';
 
@@ -27,11 +30,10 @@ export interface LevelView extends LevelDemand {
 /** The skill that is open: its levels for the person in focus, and where the person stands. */
 @Injectable()
 export class LevelStore {
-  private readonly api = inject(StudioApi);
   private readonly workbench = inject(WorkbenchStore);
   private readonly global = inject(Store);
-  private readonly prescriptions = this.global.selectSignal(studioFeature.selectPrescriptions);
-  private readonly setups = this.global.selectSignal(studioFeature.selectSetups);
+  private readonly prescriptions = this.global.selectSignal(selectPrescriptions);
+  private readonly setups = this.global.selectSignal(selectSetups);
 
   readonly skills = SKILLS;
   private readonly skillId = signal('pull');
@@ -48,15 +50,11 @@ export class LevelStore {
     return levels.some(({ exercise }) => exercise === id) || beyond.includes(id);
   });
 
-  private readonly tests = resource({ loader: () => firstValueFrom(this.api.skillTests()) });
-  private readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
+  private readonly tests = this.global.selectSignal(selectSkillTests);
+  private readonly sessions = this.global.selectSignal(selectSessions);
+  private readonly isLoaded = this.global.selectSignal(syncFeature.selectLoaded);
   readonly standing = computed(() =>
-    standingOf(
-      this.skill(),
-      this.workbench.person()?.id ?? '',
-      this.tests.hasValue() ? this.tests.value() : [],
-      this.sessions.hasValue() ? this.sessions.value() : [],
-    ),
+    standingOf(this.skill(), this.workbench.person()?.id ?? '', this.tests(), this.sessions()),
   );
 
   readonly levels = computed((): LevelView[] => {
@@ -102,8 +100,7 @@ export class LevelStore {
     effect(() => {
       this.skillId();
       const person = this.workbench.person();
-      const isReady =
-        this.levels().length > 0 && !this.sessions.isLoading() && !this.tests.isLoading();
+      const isReady = this.levels().length > 0 && this.isLoaded();
       if (person === undefined || !isReady) return;
       const wanted = this.levels().find(({ exercise }) => exercise.id === this.wanted());
       untracked(() => {
@@ -127,11 +124,6 @@ export class LevelStore {
     if (this.workbench.missing() === null) return;
     const place = this.workbench.places().find((one) => usableAnchors(exercise, one).length > 0);
     if (place !== undefined) this.workbench.choosePlace(place.id);
-  }
-
-  /** A test that was entered counts at once. */
-  addTest(test: SkillTestRecord): void {
-    this.tests.update((known) => [test, ...(known ?? [])]);
   }
 
   /** The level of the work in force, else the first that does not go without help. */

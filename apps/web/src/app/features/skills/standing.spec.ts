@@ -37,18 +37,13 @@ const session = (...sets: SetRecord[]): SessionRecord =>
   ({
     personId: 'runa',
     day: '2026-11-22',
+    prescription: { exerciseId: 'pull-up' },
     sets,
     setups: [setup('slim', 'Slim at the foot', 1, 560), setup('bare', 'no band', 0, 667)],
   }) as unknown as SessionRecord;
 
-function setup(id: string, title: string, runs: number, mean: number): object {
-  return {
-    id,
-    title,
-    exerciseId: 'pull-up',
-    figures: { mean },
-    document: { runs: Array<object>(runs).fill({}) },
-  };
+function setup(id: string, title: string, bands: number, mean: number): object {
+  return { id, title, bands, phases: null, figures: { mean } };
 }
 
 describe('where a person stands', () => {

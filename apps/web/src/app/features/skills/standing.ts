@@ -84,14 +84,19 @@ function shownInTest({
   return effort === null ? [] : [{ day, effort, exerciseId, helpedBy, load, personId, phases }];
 }
 
-function shownInSession({ day, personId, sets, setups }: SessionRecord): ShownBy[] {
+function shownInSession({
+  day,
+  personId,
+  prescription: { exerciseId },
+  sets,
+  setups,
+}: SessionRecord): ShownBy[] {
   return sets.flatMap((set): ShownBy[] => {
     const effort = effortOf(set);
     const setup = setups.find(({ id }) => id === set.setupId);
     if (effort === null || setup === undefined) return [];
-    const helpedBy = setup.document.runs.length === 0 ? null : setup.title;
-    const { document, exerciseId, figures } = setup;
-    const phases = document.phases ?? null;
+    const { bands, figures, phases, title } = setup;
+    const helpedBy = bands === 0 ? null : title;
     return [{ day, effort, exerciseId, helpedBy, load: figures.mean, personId, phases }];
   });
 }

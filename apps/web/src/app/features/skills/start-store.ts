@@ -1,10 +1,12 @@
 import { computed, inject, Injectable } from '@angular/core';
+import { Store } from '@ngrx/store';
 import type { SkillDocument, SkillTestInput } from '@wiry-otter/contracts';
 import { type Effort, firstHelp, helpOver, isHold, type Target } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import { v7 as uuidv7 } from 'uuid';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
+import { answered } from '../../records/record-actions';
 import { withPart } from '../../setups/workbench/changes';
 import { solveWorkbench } from '../../setups/workbench/solve-workbench';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
@@ -15,6 +17,7 @@ import { LevelStore } from './level-store';
 @Injectable()
 export class StartStore {
   private readonly api = inject(StudioApi);
+  private readonly global = inject(Store);
   private readonly workbench = inject(WorkbenchStore);
   private readonly levels = inject(LevelStore);
 
@@ -70,7 +73,7 @@ export class StartStore {
     };
     this.sending.send(
       () => this.api.addSkillTest(uuidv7(), input),
-      (test) => this.levels.addTest(test),
+      (test) => this.global.dispatch(answered('skillTest', test)),
     );
   }
 

@@ -9,8 +9,9 @@ import { StudioApi } from '../../api/studio-api';
 import { keptRung, type Rung } from '../../setups/ladder/ladder-model';
 import type { LadderStore } from '../../setups/ladder/ladder-store';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { selectPrescriptions } from '../../records/selectors';
+import { recordActions } from '../../records/record-actions';
 import { noticeActions } from '../../state/notices';
-import { studioActions, studioFeature } from '../../state/studio';
 
 /** Prescribes rungs of a ladder, once their warnings were seen to, and begins the session. */
 @Component({
@@ -72,7 +73,7 @@ export class WorkButton {
   private readonly global = inject(Store);
   private readonly router = inject(Router);
   private readonly workbench = inject(WorkbenchStore);
-  private readonly prescriptions = this.global.selectSignal(studioFeature.selectPrescriptions);
+  private readonly prescriptions = this.global.selectSignal(selectPrescriptions);
   protected readonly sending = new Sending();
 
   /** Warnings seen to, in the words they were said in. */
@@ -121,7 +122,7 @@ export class WorkButton {
             defer(() => this.api.addPrescription(uuidv7(), wanted)),
           ).pipe(last()),
         () => {
-          this.global.dispatch(studioActions.load());
+          this.global.dispatch(recordActions.pull());
           const text = `${this.workbench.person()?.name ?? ''}: prescribed.`;
           this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
         },
@@ -142,7 +143,7 @@ export class WorkButton {
         ).pipe(last()),
       () => {
         // The set-ups may have become ready with it.
-        this.global.dispatch(studioActions.load());
+        this.global.dispatch(recordActions.pull());
         this.global.dispatch(noticeActions.dismiss());
         return this.router.navigate(['/session', id]);
       },

@@ -14,8 +14,8 @@ import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
 import { demandInUnit } from '../../drawing/figures';
 import { NumberInput } from '../../forms/number-input';
+import { recordActions } from '../../records/record-actions';
 import { noticeActions } from '../../state/notices';
-import { studioActions } from '../../state/studio';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { type DropPart, planOnWorkbench } from './drop-set-model';
 
@@ -145,7 +145,7 @@ export class DropSetPanel {
       () => {
         const text = `The last set goes on in ${parts.length} parts.`;
         this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
-        this.global.dispatch(studioActions.load());
+        this.global.dispatch(recordActions.pull());
       },
     );
   }

@@ -16,6 +16,7 @@ const doneSet = (part: Partial<DoneSet>): DoneSet => ({
 const done = (part: Partial<DoneSession>): DoneSession => ({
   personId: 'sela',
   day: '2026-11-20',
+  prescription: { exerciseId: ROW.exerciseId },
   setups: [ROW],
   sets: [],
   ...part,

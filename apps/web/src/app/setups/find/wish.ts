@@ -1,4 +1,9 @@
-import type { SessionRecord, SetRecord, SetupRecord } from '@wiry-otter/contracts';
+import type {
+  PrescriptionRecord,
+  SessionRecord,
+  SetRecord,
+  SetupRecord,
+} from '@wiry-otter/contracts';
 import { capabilityFrom, type Metric, type Target } from '@wiry-otter/core';
 
 /** What is wanted, in the trainer's words: a figure, so many repetitions, or as much as another set-up. */
@@ -17,7 +22,8 @@ export interface KnownStrength {
 
 /** What is looked at of a session. */
 export interface DoneSession extends Pick<SessionRecord, 'personId' | 'day'> {
-  readonly setups: readonly (Pick<SetupRecord, 'exerciseId' | 'id'> & {
+  readonly prescription: Pick<PrescriptionRecord, 'exerciseId'>;
+  readonly setups: readonly (Pick<SetupRecord, 'id'> & {
     readonly figures: { readonly mean: number };
   })[];
   readonly sets: readonly Pick<SetRecord, 'form' | 'hold_s' | 'reps' | 'setupId' | 'spare'>[];
@@ -34,7 +40,8 @@ export function knownStrength(
 ): KnownStrength | undefined {
   const of = sessions
     .filter(
-      ({ setups, personId: whose }) => whose === personId && setups[0]?.exerciseId === exerciseId,
+      ({ personId: whose, prescription }) =>
+        whose === personId && prescription.exerciseId === exerciseId,
     )
     .toSorted((a, b) => b.day.localeCompare(a.day));
   for (const { day, sets, setups } of of) {

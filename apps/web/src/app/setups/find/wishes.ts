@@ -1,8 +1,8 @@
-import { computed, inject, Injectable, linkedSignal, resource, signal } from '@angular/core';
+import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
 import { loadFor, type Metric, type Target } from '@wiry-otter/core';
 import { demandOfUnit } from '../../drawing/figures';
-import { firstValueFrom } from 'rxjs';
-import { StudioApi } from '../../api/studio-api';
+import { selectSessions } from '../../records/selectors';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { asMuchAs, knownStrength, type WishKind } from './wish';
 
@@ -10,8 +10,7 @@ import { asMuchAs, knownStrength, type WishKind } from './wish';
 @Injectable()
 export class Wishes {
   private readonly workbench = inject(WorkbenchStore);
-  private readonly api = inject(StudioApi);
-  private readonly sessions = resource({ loader: () => firstValueFrom(this.api.sessions()) });
+  private readonly sessions = inject(Store).selectSignal(selectSessions);
 
   /** What was asked is of one person and exercise. */
   readonly subject = computed(
@@ -21,13 +20,11 @@ export class Wishes {
 
   /** From which set the person's strength is known; undefined where it is not. */
   readonly strength = computed(() =>
-    this.sessions.hasValue()
-      ? knownStrength(
-          this.sessions.value(),
-          this.workbench.person()?.id ?? '',
-          this.workbench.exercise()?.id ?? '',
-        )
-      : undefined,
+    knownStrength(
+      this.sessions(),
+      this.workbench.person()?.id ?? '',
+      this.workbench.exercise()?.id ?? '',
+    ),
   );
   /** What can be wished for. */
   readonly kinds = computed((): WishKind[] => [

@@ -12,8 +12,8 @@ import {
 import { v7 as uuidv7 } from 'uuid';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
+import { answered, recordActions } from '../../records/record-actions';
 import { noticeActions } from '../../state/notices';
-import { studioActions } from '../../state/studio';
 import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import { TrainerPreferences } from '../find/trainer-preferences';
 import { WorkbenchStore } from '../workbench/workbench-store';
@@ -194,14 +194,14 @@ export class LadderStore {
     this.sending.send(
       () => this.api.putLadder(id, input),
       (ladder) => {
-        this.global.dispatch(studioActions.ladderSaved({ ladder }));
+        this.global.dispatch(answered('ladder', ladder));
         const moved =
           ladder.moved === null
             ? ''
             : ` The prescription moved from ${ladder.moved.from} to ${ladder.moved.to}.`;
         const text = `Ladder of ${ladder.rungs.length} rungs kept.${moved}`;
         this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
-        if (ladder.moved !== null) this.global.dispatch(studioActions.load());
+        if (ladder.moved !== null) this.global.dispatch(recordActions.pull());
         then();
       },
     );
@@ -212,7 +212,7 @@ export class LadderStore {
     if (ladder === undefined) return;
     this.sending.send(
       () => this.api.removeLadder(ladder.id),
-      (removed) => this.global.dispatch(studioActions.ladderSaved({ ladder: removed })),
+      (removed) => this.global.dispatch(answered('ladder', removed)),
     );
   }
 

@@ -5,8 +5,8 @@ import { LONGEST_TITLE, setupTitle } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
+import { answered } from '../../records/record-actions';
 import { noticeActions } from '../../state/notices';
-import { studioActions } from '../../state/studio';
 import { chosenRoutes } from '../workbench/routes';
 import { WorkbenchStore } from '../workbench/workbench-store';
 
@@ -99,7 +99,7 @@ export class SaveSetup {
     this.sending.send(
       () => this.api.putSetup(known?.id ?? uuidv7(), input),
       (setup) => {
-        this.global.dispatch(studioActions.setupSaved({ setup }));
+        this.global.dispatch(answered('setup', setup));
         const text = `${title}: ${setup.ready ? 'ready' : 'saved, but not ready'}.`;
         this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
       },

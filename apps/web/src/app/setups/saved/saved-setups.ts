@@ -10,6 +10,7 @@ import { DocumentPicker } from '../../documents/document-picker';
 import type { ReadJson } from '../../documents/json-file';
 import { demandInUnit, meanQuantity, quantityWords } from '../../drawing/figures';
 import { GaugeStaff } from '../../drawing/gauge-staff';
+import { recordActions } from '../../records/record-actions';
 import { noticeActions } from '../../state/notices';
 import { studioActions } from '../../state/studio';
 import { type Refusal, Refused } from '../../forms/refused';
@@ -108,7 +109,7 @@ export class SavedSetups {
         // What was said of the workbench would lie over the set at hand.
         this.global.dispatch(noticeActions.dismiss());
         // The set-up may have been prescribed with it.
-        this.global.dispatch(studioActions.load());
+        this.global.dispatch(recordActions.pull());
         return this.router.navigate(['/session', id]);
       },
     );

@@ -3,9 +3,14 @@ import { Store } from '@ngrx/store';
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { format } from 'date-fns';
 import { knownExercises } from '../../exercises/known-exercises';
-import { accountFeature } from '../../state/account';
-import { bandsFeature } from '../../state/bands';
-import { studioFeature } from '../../state/studio';
+import {
+  selectExercises,
+  selectForceUnit,
+  selectPeople,
+  selectPlaces,
+  selectStudio,
+} from '../../records/selectors';
+import { selectKnownBands } from '../../state/bands';
 import { usableBands } from './routes';
 import type { WorkbenchInput } from './solve-workbench';
 import { EMPTY_WORKBENCH, stateOf } from './workbench-state';
@@ -20,13 +25,13 @@ type RecordedSetup = Pick<
 @Injectable({ providedIn: 'root' })
 export class RecordInputs {
   private readonly store = inject(Store);
-  private readonly account = this.store.selectSignal(accountFeature.selectAccount);
-  private readonly people = this.store.selectSignal(studioFeature.selectPeople);
-  private readonly places = this.store.selectSignal(studioFeature.selectPlaces);
-  private readonly own = this.store.selectSignal(studioFeature.selectExercises);
-  private readonly known = this.store.selectSignal(bandsFeature.selectKnown);
+  private readonly studio = this.store.selectSignal(selectStudio);
+  private readonly people = this.store.selectSignal(selectPeople);
+  private readonly places = this.store.selectSignal(selectPlaces);
+  private readonly own = this.store.selectSignal(selectExercises);
+  private readonly known = this.store.selectSignal(selectKnownBands);
   private readonly exercises = computed(() => knownExercises(this.own()));
-  readonly unit = this.store.selectSignal(accountFeature.selectForceUnit);
+  readonly unit = this.store.selectSignal(selectForceUnit);
   readonly usable = computed(() => usableBands(this.known()));
 
   /** @returns null where the person or the exercise is no longer on file */
@@ -47,7 +52,7 @@ export class RecordInputs {
       placeId: setup.placeId,
       anchor,
       bands: state.bandIds.flatMap((id) => usable.find(({ record }) => record.id === id) ?? []),
-      eyesRule: this.account()?.studio.eyesRule ?? false,
+      eyesRule: this.studio()?.eyesRule ?? false,
       unit: this.unit(),
       today: format(new Date(), 'yyyy-MM-dd'),
     };

@@ -1,4 +1,4 @@
-import type { BandRecord, ExerciseDocument } from '@wiry-otter/contracts';
+import type { BandToday, ExerciseDocument } from '@wiry-otter/contracts';
 import { canBeUsed, DEFAULT_WIDTHS, isContinuous } from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
 import type { WorkbenchState } from './workbench-state';
@@ -46,7 +46,7 @@ export function defaultWidth({ widths }: ExerciseDocument, which: 'grip' | 'stan
 
 /** Bands that may be put into a set-up, tagged ones first. */
 export function usableBands(bands: readonly KnownBand[]): KnownBand[] {
-  const rank = ({ record }: { record: BandRecord }): number => record.tag ?? 10;
+  const rank = ({ record }: { record: BandToday }): number => record.tag ?? 10;
   return bands
     .filter((band) => canBeUsed(band) && band.calibration !== null)
     .sort((a, b) => rank(a) - rank(b));

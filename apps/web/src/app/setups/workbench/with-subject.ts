@@ -3,9 +3,18 @@ import { Store } from '@ngrx/store';
 import { signalStoreFeature, type, withComputed } from '@ngrx/signals';
 import { type Body, copiesAtHand } from '@wiry-otter/core';
 import { knownExercises } from '../../exercises/known-exercises';
-import { accountFeature } from '../../state/account';
-import { bandsFeature } from '../../state/bands';
-import { studioFeature } from '../../state/studio';
+import {
+  selectExercises,
+  selectForceUnit,
+  selectLadders,
+  selectPeople,
+  selectPlaces,
+  selectPrescriptions,
+  selectSetups,
+  selectStudio,
+} from '../../records/selectors';
+import { selectKnownBands } from '../../state/bands';
+import { focusFeature } from '../../state/studio';
 import { bestAnchor, holderWords, missingWords, usableAnchors } from '../kit';
 import { usableBands } from './routes';
 import type { WorkbenchState } from './workbench-state';
@@ -18,16 +27,16 @@ export function withSubject() {
   return signalStoreFeature(
     { state: type<{ set: WorkbenchState }>() },
     withComputed(({ set }, store = inject(Store)) => {
-      const people = store.selectSignal(studioFeature.selectPeople);
+      const people = store.selectSignal(selectPeople);
       const person = computed(() => people().find(({ id }) => id === focusId()));
-      const places = store.selectSignal(studioFeature.selectPlaces);
-      const setups = store.selectSignal(studioFeature.selectSetups);
-      const ladders = store.selectSignal(studioFeature.selectLadders);
-      const focusId = store.selectSignal(studioFeature.selectFocusId);
-      const known = store.selectSignal(bandsFeature.selectKnown);
-      const account = store.selectSignal(accountFeature.selectAccount);
-      const prescriptions = store.selectSignal(studioFeature.selectPrescriptions);
-      const own = store.selectSignal(studioFeature.selectExercises);
+      const places = store.selectSignal(selectPlaces);
+      const setups = store.selectSignal(selectSetups);
+      const ladders = store.selectSignal(selectLadders);
+      const focusId = store.selectSignal(focusFeature.selectFocusId);
+      const known = store.selectSignal(selectKnownBands);
+      const studio = store.selectSignal(selectStudio);
+      const prescriptions = store.selectSignal(selectPrescriptions);
+      const own = store.selectSignal(selectExercises);
       const exercises = computed(() => knownExercises(own()));
       const exercise = computed(
         () => exercises().get(set.exerciseId()) ?? [...exercises().values()][0],
@@ -37,8 +46,8 @@ export function withSubject() {
       const usable = computed(() => usableBands(known()));
       return {
         known,
-        unit: store.selectSignal(accountFeature.selectForceUnit),
-        eyesRule: computed(() => account()?.studio.eyesRule ?? false),
+        unit: store.selectSignal(selectForceUnit),
+        eyesRule: computed(() => studio()?.eyesRule ?? false),
         person,
         places,
         /** The person's body, or the one tried out. */

@@ -1,0 +1,52 @@
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import { retellSessions } from './session-rows.js';
+
+/** Only the last few undecided ones can change: those before them were overtaken long ago. */
+const MOST_UNDECIDED = 5;
+
+/**
+ * Which decisions of a person and exercise nobody can take any more: a newer session of the same
+ * track was finished, or has a set in it. One that was only begun overtakes nothing. To be asked
+ * whenever that may have changed.
+ */
+export async function renewOvertaken(
+  scoped: ScopedManager,
+  { exerciseId, personId }: { readonly exerciseId: string; readonly personId: string },
+): Promise<void> {
+  const changed = await scoped.query<{ id: string; session_id: string }>(
+    'renew-overtaken',
+    `UPDATE decision SET status = undecided.status, version = decision.version + 1
+      FROM (
+        SELECT decision.id, CASE WHEN EXISTS (
+          SELECT 1 FROM training_session newer
+            JOIN prescription ON prescription.id = newer.prescription_id
+           WHERE prescription.track = asked.track
+             AND newer.studio_id = $1 AND newer.person_id = $2 AND newer.exercise_id = $3
+             AND newer.started_at > own.started_at
+             AND newer.discarded_at IS NULL
+             AND (newer.finished_at IS NOT NULL OR EXISTS (
+               SELECT 1 FROM training_set WHERE training_set.session_id = newer.id
+                 AND NOT EXISTS (SELECT 1 FROM training_set later
+                   WHERE later.set_id = training_set.set_id AND later.session_id = newer.id
+                     AND later.sequence > training_set.sequence)
+                 AND NOT training_set.set_aside)))
+          THEN 'void' ELSE 'waiting' END AS status
+        FROM decision
+        JOIN training_session own ON own.id = decision.session_id
+        JOIN prescription asked ON asked.id = own.prescription_id
+        WHERE decision.studio_id = $1 AND decision.person_id = $2 AND decision.exercise_id = $3
+          AND decision.status IN ('waiting', 'void')
+        ORDER BY own.started_at DESC LIMIT ${MOST_UNDECIDED}
+      ) undecided
+      WHERE decision.id = undecided.id AND decision.status <> undecided.status
+      RETURNING decision.id, decision.session_id`,
+    [personId, exerciseId],
+  );
+  if (changed.length === 0) return;
+  scoped.touch('decision', ...changed.map(({ id }) => id));
+  // A session tells in short how its decision stands.
+  await retellSessions(
+    scoped,
+    changed.map((row) => row.session_id),
+  );
+}

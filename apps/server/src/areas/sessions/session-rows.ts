@@ -1,0 +1,40 @@
+import { In } from 'typeorm';
+import { refuse } from '../../platform/problems/refusal.js';
+import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import { findPerson } from '../people/people-store.js';
+import { SessionEntity, type SessionRow } from './entities.js';
+
+/** A session of one of this trainer's people, locked for a write. */
+export async function lockSession(scoped: ScopedManager, id: string): Promise<SessionRow> {
+  const row = (await scoped.lock(SessionEntity, id)) ?? refuse('not-found');
+  await findPerson(scoped, row.personId);
+  return row;
+}
+
+/** Changes a session that is locked, and raises its version. */
+export async function changeSession(
+  scoped: ScopedManager,
+  { id, version }: Pick<SessionRow, 'id' | 'version'>,
+  changes: Partial<SessionRow>,
+): Promise<void> {
+  await scoped.update(SessionEntity, { id }, { ...changes, version: version + 1 });
+  scoped.touch('session', id);
+}
+
+/** Raises the version of sessions in which something else is told that has changed. */
+export async function retellSessions(scoped: ScopedManager, ids: readonly string[]): Promise<void> {
+  const rows = await scoped.find(SessionEntity, { id: In([...ids]) });
+  for (const row of rows) await changeSession(scoped, row, {});
+}
+
+/** The days of all first sessions, asked of the whole log. */
+export async function recountTrainedSince(scoped: ScopedManager): Promise<void> {
+  await scoped.query(
+    'recount-trained-since',
+    `UPDATE person SET trained_since = (
+       SELECT coalesce(jsonb_object_agg(exercise_id, first_day), '{}') FROM (
+         SELECT exercise_id, min(day) AS first_day FROM training_session
+          WHERE person_id = person.id AND discarded_at IS NULL GROUP BY exercise_id) firsts)
+      WHERE studio_id = $1`,
+  );
+}

@@ -1,0 +1,72 @@
+import { RECORDS, type RecordKind } from '@wiry-otter/contracts';
+import type { RecordSource, RecordSources } from './record-source.js';
+import type { ScopedManager } from './scoped-manager.js';
+
+/**
+ * The one way into the table of records: what changed is put together from the tables, held to its
+ * schema, and kept as the text that is handed out.
+ */
+export interface RecordKeeper {
+  write(scoped: ScopedManager, kind: RecordKind, ids: readonly string[]): Promise<void>;
+  /** Writes every record of the studio anew, under the versions that the tables have. */
+  rebuild(scoped: ScopedManager): Promise<void>;
+}
+
+/** So many are put together at a time. */
+const BATCH = 200;
+
+export function createRecordKeeper(sources: RecordSources): RecordKeeper {
+  return {
+    write: (scoped, kind, ids) => writeRecords(scoped, sources[kind], ids, false),
+    async rebuild(scoped) {
+      for (const source of Object.values(sources)) {
+        const ids = await source.ids(scoped);
+        for (let i = 0; i < ids.length; i += BATCH) {
+          await writeRecords(scoped, source, ids.slice(i, i + BATCH), true);
+        }
+      }
+    },
+  };
+}
+
+/**
+ * A body that changed has a higher version, or it could be overtaken by an older one on a device; a
+ * change that forgot to raise it violates the column's NOT NULL. A rebuild keeps versions.
+ */
+const WRITE = `
+  INSERT INTO record AS kept
+    (studio_id, kind, id, version, person_id, trainer_id, day, written, body)
+  SELECT $1, $2, id, version, person_id, trainer_id, day, pg_current_xact_id(), body
+    FROM unnest($3::uuid[], $4::int[], $5::uuid[], $6::uuid[], $7::text[], $8::text[])
+      AS changed (id, version, person_id, trainer_id, day, body)
+  ON CONFLICT (studio_id, kind, id) DO UPDATE SET
+    version = CASE
+      WHEN excluded.body IS NULL THEN kept.version + 1
+      WHEN excluded.version > kept.version OR $9 THEN excluded.version END,
+    person_id = excluded.person_id, trainer_id = excluded.trainer_id, day = excluded.day,
+    written = excluded.written, body = excluded.body
+  WHERE kept.body IS DISTINCT FROM excluded.body
+    OR kept.person_id IS DISTINCT FROM excluded.person_id
+    OR kept.day IS DISTINCT FROM excluded.day`;
+
+async function writeRecords(
+  scoped: ScopedManager,
+  source: RecordSource,
+  ids: readonly string[],
+  sameVersion: boolean,
+): Promise<void> {
+  const found = await source.read(scoped, ids);
+  const schema = RECORDS[source.kind];
+  const known = new Map(found.map((row) => [row.id, row]));
+  const rows = ids.map((id) => known.get(id));
+  await scoped.query('write-records', WRITE, [
+    source.kind,
+    ids,
+    rows.map((row) => row?.version ?? 1),
+    rows.map((row) => row?.personId ?? null),
+    rows.map((row) => row?.trainerId ?? null),
+    rows.map((row) => row?.day ?? null),
+    rows.map((row) => (row === undefined ? null : JSON.stringify(schema.parse(row.record)))),
+    sameVersion,
+  ]);
+}

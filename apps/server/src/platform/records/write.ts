@@ -1,0 +1,97 @@
+import { type RecordKind, RECORDS, uuid } from '@wiry-otter/contracts';
+import type { FastifyRequest } from 'fastify';
+import { createHash } from 'node:crypto';
+import type * as z from 'zod';
+import type { App } from '../app-context.js';
+import { refuse } from '../problems/refusal.js';
+import { ConfirmedWriteEntity } from './entities.js';
+import { recordText } from './read-records.js';
+import type { ScopedManager } from './scoped-manager.js';
+
+/** Names a write, so that sent again, by whoever lost the answer, it is answered alike. */
+export const WRITE_ID_HEADER = 'otter-write';
+
+export interface WriteRoute<Params extends WithId, Body extends z.ZodType> {
+  readonly method: 'PUT' | 'POST' | 'DELETE';
+  readonly url: string;
+  readonly params: Params;
+  readonly body?: Body;
+  /** Bytes. */
+  readonly bodyLimit?: number;
+  /** It is answered with the record of this kind. */
+  readonly answers: RecordKind;
+  /** Returns whose record is the answer where it is not that of `params.id`. */
+  readonly work: (
+    scoped: ScopedManager,
+    asked: { readonly params: z.output<Params>; readonly body: z.output<Body> },
+  ) => Promise<string | void>;
+}
+
+type WithId = z.ZodType<{ id?: string | undefined }>;
+
+/**
+ * The one way to write: in a transaction with the records that follow from it, and once for each id
+ * of the header. What answers is the record as it is stored, which was held to its schema then.
+ */
+export function writeRoute<Params extends WithId, Body extends z.ZodType>(
+  app: App,
+  { answers, body, bodyLimit, method, params, url, work }: WriteRoute<Params, Body>,
+): void {
+  app.route({
+    method,
+    url,
+    ...(bodyLimit === undefined ? {} : { bodyLimit }),
+    schema: {
+      params,
+      ...(body === undefined ? {} : { body }),
+      response: { 200: RECORDS[answers] },
+    },
+    handler: async (request, reply) => {
+      const asked = {
+        params: request.params as z.output<Params>,
+        body: request.body as z.output<Body>,
+      };
+      const text = await once(request, async (scoped) => {
+        const id = (await work(scoped, asked)) ?? asked.params.id ?? '';
+        await scoped.writeTouched();
+        return recordText(scoped, answers, id);
+      });
+      return reply.type('application/json; charset=utf-8').send(text as never);
+    },
+  });
+}
+
+/** Does the work of a request, or answers what the same request was answered before. */
+async function once(
+  request: FastifyRequest,
+  work: (scoped: ScopedManager) => Promise<string>,
+): Promise<string> {
+  const writeId = writeIdOf(request);
+  return request.scoped.transaction(async (inside) => {
+    if (writeId === undefined) return work(inside);
+    const digest = digestOf(request);
+    const known = await inside.lock(ConfirmedWriteEntity, writeId);
+    if (known !== undefined) return known.digest === digest ? known.answer : refuse('id-taken');
+    const answer = await work(inside);
+    const { now, trainerId } = inside.scope;
+    await inside.insert(ConfirmedWriteEntity, { id: writeId, trainerId, digest, answer, at: now });
+    return answer;
+  });
+}
+
+function writeIdOf({ headers }: FastifyRequest): string | undefined {
+  const found = headers[WRITE_ID_HEADER];
+  if (found === undefined) return undefined;
+  const parsed = uuid.safeParse(found);
+  if (parsed.success) return parsed.data;
+  return refuse('invalid-request', [
+    { in: 'headers', path: WRITE_ID_HEADER, found: String(found), expected: 'a UUID' },
+  ]);
+}
+
+/** The body was parsed by its schema, which puts its keys in one order. */
+function digestOf({ body, method, url }: FastifyRequest): string {
+  return createHash('sha256')
+    .update(`${method} ${url}\n${JSON.stringify(body)}`)
+    .digest('base64url');
+}

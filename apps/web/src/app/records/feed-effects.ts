@@ -1,0 +1,73 @@
+import { inject } from '@angular/core';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { type Action, Store } from '@ngrx/store';
+import {
+  catchError,
+  concatMap,
+  EMPTY,
+  expand,
+  filter,
+  map,
+  type Observable,
+  of,
+  switchMap,
+  take,
+  timer,
+} from 'rxjs';
+import { ApiProblem, problemWords } from '../api/api-problem';
+import { StudioApi } from '../api/studio-api';
+import { recordActions } from './record-actions';
+import { syncFeature } from './sync';
+
+/** The server's records were built anew, so that the cursor means nothing any more. */
+const CURSOR_VOID = 'cursor-void';
+
+export const pullAtFirst = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(recordActions.follow),
+      map(() => recordActions.pull()),
+    ),
+  { functional: true },
+);
+
+/** What an older transaction keeps back is looked for again this much later, ms. */
+const HELD_MS = 300;
+
+export const pullWhatWasHeld = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(recordActions.pulled),
+      filter(({ held, more }) => held && !more),
+      switchMap(() => timer(HELD_MS)),
+      map(() => recordActions.pull()),
+    ),
+  { functional: true },
+);
+
+/** Fetches what has changed, page by page; one pull after the other. */
+export const pull = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
+    actions.pipe(
+      ofType(recordActions.pull),
+      concatMap(() =>
+        store.select(syncFeature.selectCursor).pipe(
+          take(1),
+          switchMap((cursor) => pages(api, cursor)),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+function pages(api: StudioApi, cursor: string | null): Observable<Action> {
+  return api.changes(cursor).pipe(
+    expand(({ cursor: next, more }) => (more ? api.changes(next) : EMPTY)),
+    map((page) => recordActions.pulled(page)),
+    catchError((error: unknown) =>
+      error instanceof ApiProblem && error.code === CURSOR_VOID
+        ? of<Action[]>(recordActions.begunAnew(), recordActions.pull())
+        : of(recordActions.pullFailed({ words: problemWords(error) })),
+    ),
+  );
+}
