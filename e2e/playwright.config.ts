@@ -22,6 +22,8 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     actionTimeout: 20_000,
     trace: 'retain-on-failure',
+    // A test of the network asks for it; to the others it would only be load.
+    serviceWorkers: 'block',
   },
   webServer: {
     command: 'node --import tsx e2e/serve.ts',

@@ -8,6 +8,7 @@ const SOURCES = [
   'apps/web/src',
   'apps/web/public',
   'apps/web/angular.json',
+  'apps/web/ngsw-config.json',
   'apps/web/tsconfig.json',
   'apps/web/tsconfig.app.json',
   'apps/web/.postcssrc.json',

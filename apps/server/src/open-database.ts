@@ -47,7 +47,7 @@ function sourceOf(databaseUrl: string, pool: object): DataSource {
     migrations: MIGRATIONS,
     migrationsTransactionMode: 'all',
     synchronize: false,
-    logging: ['error'],
+    // A failure is told where it is answered, without what was asked.
     extra: pool,
   });
 }

@@ -1,4 +1,4 @@
-import type { ProblemDocument } from '@wiry-otter/contracts';
+import type { Account, ProblemDocument } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import {
   measurementOf,
@@ -75,6 +75,16 @@ describe('access', () => {
     for (const answer of await Promise.all(writes)) expect(answer.status).toBe(404);
     const kinds = new Set((await allRecords(stranger)).map(({ kind }) => kind));
     expect([...kinds].sort()).toEqual(['preferences', 'studio']);
+  });
+
+  it('is not a colleague’s who has signed in on the same device', async () => {
+    const { mika } = studio;
+    const colleague = { 'otter-trainer': uuidv7() };
+    const answer = await mika.send<ProblemDocument>('GET', '/changes', undefined, colleague);
+    expect([answer.status, answer.body.code]).toEqual([403, 'another-trainer']);
+    const own = (await mika.get<Account>('/account')).body.trainer.id;
+    const same = await mika.send('GET', '/changes', undefined, { 'otter-trainer': own });
+    expect(same.status).toBe(200);
   });
 
   it('ends with signing out', async () => {

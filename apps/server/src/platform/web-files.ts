@@ -9,17 +9,20 @@ export interface WebFilesOptions {
   readonly folder: string;
 }
 
+/** As the build names its files: `chunk-KTWGJ477.js`. */
+const HASHED = /-[A-Z0-9]{8}\.\w+$/;
+const FOR_EVER = 'public, max-age=31536000, immutable';
+
 /** Serves the built application; every page of it is answered with its one document. */
 export async function webFiles(app: App, { folder }: WebFilesOptions): Promise<void> {
   if (!existsSync(join(folder, 'index.html'))) return;
   await app.register(fastifyStatic, {
     root: folder,
     wildcard: false,
-    // File names carry a hash of their contents, so they never change.
-    immutable: true,
-    maxAge: '365d',
+    cacheControl: false,
     setHeaders: (response, path) => {
-      if (path.endsWith('index.html')) response.setHeader('cache-control', 'no-cache');
+      // A name that carries a hash of its contents never changes; all else is asked for again.
+      response.setHeader('cache-control', HASHED.test(path) ? FOR_EVER : 'no-cache');
     },
   });
   app.route({

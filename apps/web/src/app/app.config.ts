@@ -7,6 +7,7 @@ import {
   provideBrowserGlobalErrorListeners,
   provideZonelessChangeDetection,
 } from '@angular/core';
+import { provideServiceWorker } from '@angular/service-worker';
 import { provideRouter, withComponentInputBinding } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
@@ -15,9 +16,11 @@ import * as z from 'zod';
 import { StudioApi } from './api/studio-api';
 import { routes } from './app.routes';
 import { provideRecords } from './records/provide-records';
+import * as replicaEffects from './records/replica-effects';
 import * as streamEffects from './records/stream-effects';
 import { accountActions, accountFeature } from './state/account';
 import * as accountEffects from './state/account-effects';
+import { accountOnDevice } from './state/account-on-device';
 import * as bandEffects from './state/band-effects';
 import { noticesFeature } from './state/notices';
 import { outboxFeature } from './state/outbox';
@@ -48,14 +51,34 @@ export const appConfig: ApplicationConfig = {
     provideState(focusFeature),
     provideState(noticesFeature),
     provideState(outboxFeature),
-    provideEffects(streamEffects, accountEffects, studioEffects, bandEffects, outboxEffects),
+    provideEffects(
+      replicaEffects,
+      streamEffects,
+      accountEffects,
+      studioEffects,
+      bandEffects,
+      outboxEffects,
+    ),
     provideAppInitializer(askWhoIsSignedIn),
+    // Opens without a network after one visit.
+    provideServiceWorker('ngsw-worker.js', {
+      enabled: !isDevMode(),
+      registrationStrategy: 'registerWhenStable:10000',
+    }),
   ],
 };
 
-/** Screens and guards can rely on knowing who is signed in. */
+/**
+ * Screens and guards can rely on knowing who is signed in. Who was so on this device last is so at
+ * once, without a network; the server is asked meanwhile whether it still knows them.
+ */
 function askWhoIsSignedIn() {
   const store = inject(Store);
+  const kept = accountOnDevice();
+  if (kept !== undefined) {
+    store.dispatch(accountActions.signedIn({ account: kept }));
+    return;
+  }
   return inject(StudioApi)
     .account()
     .pipe(

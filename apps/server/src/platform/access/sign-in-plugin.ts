@@ -6,6 +6,8 @@ import type { Scope } from './scope.js';
 import { scopeOfToken } from './sign-in-store.js';
 
 export const SIGN_IN_COOKIE = 'otter_sign_in';
+/** As whom the tab acts that sends a request. */
+export const TRAINER_HEADER = 'otter-trainer';
 
 declare module 'fastify' {
   interface FastifyContextConfig {
@@ -37,6 +39,9 @@ export const signInPlugin = fp(
       const scope =
         token === undefined ? undefined : await scopeOfToken(app.database, token, new Date());
       request.scope = scope ?? refuse('signed-out');
+      // The cookie is shared by all tabs: what one of them wrote for a trainer is not a colleague's.
+      const acting = request.headers[TRAINER_HEADER];
+      if (acting !== undefined && acting !== request.scope.trainerId) refuse('another-trainer');
     });
     done();
   },

@@ -3,6 +3,10 @@ export const PROBLEMS = {
   'invalid-request': { status: 400, title: 'The request does not have the expected form.' },
   'signed-out': { status: 401, title: 'Sign in first.' },
   'wrong-credentials': { status: 401, title: 'E-mail and password do not go together.' },
+  'another-trainer': {
+    status: 403,
+    title: 'Somebody else is signed in on this device by now.',
+  },
   'not-found': { status: 404, title: 'There is no such record.' },
   'version-conflict': {
     status: 409,

@@ -3,15 +3,17 @@ import { inject, Injectable } from '@angular/core';
 import { problemDocument } from '@wiry-otter/contracts';
 import { catchError, map, type Observable, throwError } from 'rxjs';
 import type * as z from 'zod';
+import { ActingTrainer, TRAINER_HEADER } from './acting-trainer';
 import { ApiProblem } from './api-problem';
 
 /** Talks to our server; what comes back is parsed once, here. */
 @Injectable({ providedIn: 'root' })
 export class ApiClient {
   private readonly http = inject(HttpClient);
+  private readonly acting = inject(ActingTrainer);
 
   get<Schema extends z.ZodType>(path: string, schema: Schema): Observable<z.output<Schema>> {
-    return this.parsed(this.http.get(`/api${path}`), schema);
+    return this.parsed(this.http.get(`/api${path}`, { headers: this.headers() }), schema);
   }
 
   put<Schema extends z.ZodType>(
@@ -19,7 +21,7 @@ export class ApiClient {
     body: unknown,
     schema: Schema,
   ): Observable<z.output<Schema>> {
-    return this.parsed(this.http.put(`/api${path}`, body), schema);
+    return this.parsed(this.http.put(`/api${path}`, body, { headers: this.headers() }), schema);
   }
 
   post<Schema extends z.ZodType>(
@@ -27,7 +29,7 @@ export class ApiClient {
     body: unknown,
     schema: Schema,
   ): Observable<z.output<Schema>> {
-    return this.parsed(this.http.post(`/api${path}`, body), schema);
+    return this.parsed(this.http.post(`/api${path}`, body, { headers: this.headers() }), schema);
   }
 
   /** Sends a file as it is. */
@@ -37,12 +39,17 @@ export class ApiClient {
     type: string,
     schema: Schema,
   ): Observable<z.output<Schema>> {
-    const headers = { 'content-type': type };
+    const headers = { ...this.headers(), 'content-type': type };
     return this.parsed(this.http.post(`/api${path}`, file, { headers }), schema);
   }
 
   delete<Schema extends z.ZodType>(path: string, schema: Schema): Observable<z.output<Schema>> {
-    return this.parsed(this.http.delete(`/api${path}`), schema);
+    return this.parsed(this.http.delete(`/api${path}`, { headers: this.headers() }), schema);
+  }
+
+  private headers(): Record<string, string> {
+    const { id } = this.acting;
+    return id === null ? {} : { [TRAINER_HEADER]: id };
   }
 
   private parsed<Schema extends z.ZodType>(

@@ -6,6 +6,7 @@ import {
   inject,
   input,
   signal,
+  untracked,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
@@ -146,7 +147,7 @@ export class Next {
   constructor() {
     effect(() => {
       const asked = this.api.record('session', this.sessionId()).pipe(
-        tap((session) => this.show(session)),
+        tap((session) => this.global.dispatch(answered('session', session))),
         switchMap(({ decision }) =>
           decision === null ? EMPTY : this.api.record('decision', decision.id),
         ),
@@ -155,6 +156,14 @@ export class Next {
         next: (decision) => this.global.dispatch(answered('decision', decision)),
         error: (error: unknown) => this.failure.set(problemWords(error)),
       });
+    });
+    // What may be chosen otherwise begins with what was done.
+    let shownId = '';
+    effect(() => {
+      const session = this.session();
+      if (session === null || session.id === shownId) return;
+      shownId = session.id;
+      untracked(() => this.show(session));
     });
   }
 
@@ -199,7 +208,6 @@ export class Next {
   }
 
   private show(session: SessionRecord): void {
-    this.global.dispatch(answered('session', session));
     this.global.dispatch(studioActions.focusPerson({ personId: session.personId }));
     this.otherSetupId.set(session.setups[0]?.id ?? '');
     this.otherTarget.set(session.prescription.target[0] ?? 8);

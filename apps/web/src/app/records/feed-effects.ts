@@ -7,11 +7,13 @@ import {
   EMPTY,
   expand,
   filter,
+  fromEvent,
   map,
   type Observable,
   of,
   switchMap,
   take,
+  takeUntil,
   timer,
 } from 'rxjs';
 import { ApiProblem, problemWords } from '../api/api-problem';
@@ -25,7 +27,21 @@ const CURSOR_VOID = 'cursor-void';
 export const pullAtFirst = createEffect(
   (actions = inject(Actions)) =>
     actions.pipe(
+      ofType(recordActions.restored),
+      map(() => recordActions.pull()),
+    ),
+  { functional: true },
+);
+
+export const pullWhenConnected = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
       ofType(recordActions.follow),
+      switchMap(() =>
+        fromEvent(window, 'online').pipe(
+          takeUntil(actions.pipe(ofType(recordActions.leave, recordActions.forget))),
+        ),
+      ),
       map(() => recordActions.pull()),
     ),
   { functional: true },
@@ -60,14 +76,18 @@ export const pull = createEffect(
   { functional: true },
 );
 
+function codeOf(error: unknown): string {
+  return error instanceof ApiProblem ? error.code : '';
+}
+
 function pages(api: StudioApi, cursor: string | null): Observable<Action> {
   return api.changes(cursor).pipe(
     expand(({ cursor: next, more }) => (more ? api.changes(next) : EMPTY)),
     map((page) => recordActions.pulled(page)),
     catchError((error: unknown) =>
-      error instanceof ApiProblem && error.code === CURSOR_VOID
+      codeOf(error) === CURSOR_VOID
         ? of<Action[]>(recordActions.begunAnew(), recordActions.pull())
-        : of(recordActions.pullFailed({ words: problemWords(error) })),
+        : of(recordActions.pullFailed({ code: codeOf(error), words: problemWords(error) })),
     ),
   );
 }

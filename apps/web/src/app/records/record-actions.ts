@@ -6,16 +6,20 @@ export const recordActions = createActionGroup({
   source: 'Records',
   events: {
     /** Keep up with the server, from now on. */
-    Follow: emptyProps(),
+    Follow: props<{ trainerId: string }>(),
+    /** What this device had kept. */
+    Restored: props<{ changes: readonly RecordChange[]; cursor: string | null }>(),
     /** Look for what has changed. */
     Pull: emptyProps(),
     Pulled: props<Changes>(),
-    'Pull failed': props<{ words: string }>(),
+    'Pull failed': props<{ code: string; words: string }>(),
     /** What the server answered to a write, before the feed tells of it. */
     Answered: props<{ changes: readonly RecordChange[] }>(),
     /** The server's records were built anew: all are fetched again. */
     'Begun anew': emptyProps(),
-    /** They are no longer this trainer's to see. */
+    /** The sign-in has lapsed: nothing is shown, but what this device keeps stays. */
+    Leave: emptyProps(),
+    /** The trainer has signed out: what this device keeps of them is removed. */
     Forget: emptyProps(),
   },
 });

@@ -19,14 +19,21 @@ function recordSlice<Kind extends RecordKind>(kind: Kind) {
     kind,
     reducer: createReducer<EntityState<RecordOf<Kind>>>(
       adapter.getInitialState(),
-      on(recordActions.pulled, recordActions.answered, (state, { changes }) => {
-        const own = changes.filter((change) => change.kind === kind);
-        if (own.length === 0) return state;
-        const { gone, kept } = parted<Kind>(own);
-        const newer = kept.filter((record) => !isOlder(record, state.entities[record.id]));
-        return adapter.upsertMany(newer, adapter.removeMany(gone, state));
-      }),
-      on(recordActions.begunAnew, recordActions.forget, (state) => adapter.removeAll(state)),
+      on(
+        recordActions.restored,
+        recordActions.pulled,
+        recordActions.answered,
+        (state, { changes }) => {
+          const own = changes.filter((change) => change.kind === kind);
+          if (own.length === 0) return state;
+          const { gone, kept } = parted<Kind>(own);
+          const newer = kept.filter((record) => !isOlder(record, state.entities[record.id]));
+          return adapter.upsertMany(newer, adapter.removeMany(gone, state));
+        },
+      ),
+      on(recordActions.begunAnew, recordActions.leave, recordActions.forget, (state) =>
+        adapter.removeAll(state),
+      ),
     ),
     selectAll: createSelector(selectState, selectAll),
     selectEntities: createSelector(selectState, selectEntities),

@@ -17,6 +17,11 @@ export const syncFeature = createFeature({
   name: 'sync',
   reducer: createReducer<SyncState>(
     initialState,
+    on(recordActions.restored, (state, { cursor }) => ({
+      ...state,
+      loaded: cursor !== null,
+      cursor,
+    })),
     on(recordActions.pulled, ({ loaded }, { cursor, more }) => ({
       loaded: loaded || !more,
       failure: null,
@@ -24,6 +29,6 @@ export const syncFeature = createFeature({
     })),
     on(recordActions.pullFailed, (state, { words }) => ({ ...state, failure: words })),
     on(recordActions.begunAnew, (state) => ({ ...state, cursor: null })),
-    on(recordActions.forget, () => initialState),
+    on(recordActions.leave, recordActions.forget, () => initialState),
   ),
 });

@@ -173,7 +173,8 @@ export const SessionStore = signalStore(
               switchMap(({ setups }) => forkJoin(setups.map((used) => asItWas(used)))),
               tap((before) => patchState(store, { before })),
               catchError((error: unknown) => {
-                patchState(store, { failure: problemWords(error) });
+                // Without a network this device goes on with what it keeps.
+                if (store.session() === null) patchState(store, { failure: problemWords(error) });
                 return EMPTY;
               }),
             ),

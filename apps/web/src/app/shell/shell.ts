@@ -22,6 +22,7 @@ import { outboxFeature } from '../state/outbox';
 import { studioActions, focusFeature } from '../state/studio';
 import { Keys } from './keys';
 import { KeysHelp } from './keys-help';
+import { NewVersion } from './new-version';
 import { NoticeBar } from './notice-bar';
 import { Theme } from './theme';
 
@@ -66,6 +67,7 @@ export class Shell {
 
   protected readonly spine = SPINE;
   protected readonly theme = inject(Theme);
+  protected readonly newVersion = inject(NewVersion);
   protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
   protected readonly studio = this.store.selectSignal(selectStudio);
   protected readonly people = this.store.selectSignal(selectPeople);
@@ -79,7 +81,8 @@ export class Shell {
   );
   protected readonly syncWords = computed(() => {
     const count = this.waiting().length;
-    return count === 0 ? 'all saved' : `${count} waiting`;
+    const state = count === 0 ? 'all saved' : `${count} waiting`;
+    return this.failure() === null ? state : `${state}, no connection`;
   });
 
   constructor() {

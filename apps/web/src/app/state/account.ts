@@ -13,6 +13,8 @@ export const accountActions = createActionGroup({
   events: {
     'Signed in': props<{ account: Account }>(),
     'Signed out': emptyProps(),
+    /** The server no longer knows this sign-in. */
+    Lapsed: emptyProps(),
     'Sign out': emptyProps(),
     'Save rules': props<{ input: StudioRulesInput; words: string }>(),
   },
@@ -35,7 +37,10 @@ export const accountFeature = createFeature({
       status: 'signedIn' as const,
       account,
     })),
-    on(accountActions.signedOut, () => ({ status: 'signedOut' as const, account: null })),
+    on(accountActions.signedOut, accountActions.lapsed, () => ({
+      status: 'signedOut' as const,
+      account: null,
+    })),
   ),
 });
 

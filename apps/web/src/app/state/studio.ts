@@ -34,7 +34,7 @@ export const focusFeature = createFeature({
   reducer: createReducer<FocusState>(
     { chosenId: null },
     on(studioActions.focusPerson, (_state, { personId }) => ({ chosenId: personId })),
-    on(recordActions.forget, () => ({ chosenId: null })),
+    on(recordActions.leave, recordActions.forget, () => ({ chosenId: null })),
   ),
   extraSelectors: ({ selectChosenId }) => ({
     /** The first person where nobody was chosen, or one who is not this trainer's. */

@@ -1,0 +1,60 @@
+import { inject } from '@angular/core';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { catchError, concatMap, from, map, of, switchMap } from 'rxjs';
+import { OpenReplica } from './open-replica';
+import { recordActions } from './record-actions';
+
+/** Fills the store from the device first: no screen waits for the network. */
+export const readReplica = createEffect(
+  (actions = inject(Actions), open = inject(OpenReplica)) =>
+    actions.pipe(
+      ofType(recordActions.follow),
+      switchMap(({ trainerId }) =>
+        from(open.open(trainerId).read()).pipe(
+          // A browser that keeps nothing (a private window, a full disk) still has the network.
+          catchError(() => of({ changes: [], cursor: null })),
+        ),
+      ),
+      map((kept) => recordActions.restored(kept)),
+    ),
+  { functional: true },
+);
+
+export const keepInReplica = createEffect(
+  (actions = inject(Actions), open = inject(OpenReplica)) =>
+    actions.pipe(
+      ofType(
+        recordActions.pulled,
+        recordActions.answered,
+        recordActions.begunAnew,
+        recordActions.forget,
+      ),
+      concatMap((action) =>
+        from(keep(open, action)).pipe(
+          // What could not be kept is fetched again after a reload.
+          catchError(() => of(undefined)),
+        ),
+      ),
+    ),
+  { functional: true, dispatch: false },
+);
+
+type Kept = ReturnType<
+  | typeof recordActions.pulled
+  | typeof recordActions.answered
+  | typeof recordActions.begunAnew
+  | typeof recordActions.forget
+>;
+
+async function keep(open: OpenReplica, action: Kept): Promise<void> {
+  switch (action.type) {
+    case recordActions.pulled.type:
+      return open.do((replica) => replica.keep(action.changes, action.cursor));
+    case recordActions.answered.type:
+      return open.do((replica) => replica.keep(action.changes));
+    case recordActions.begunAnew.type:
+      return open.do((replica) => replica.clear());
+    case recordActions.forget.type:
+      return open.remove();
+  }
+}
