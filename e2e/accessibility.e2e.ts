@@ -13,6 +13,7 @@ const SCREENS = [
   '/setups',
   '/log',
   '/studio',
+  '/outbox',
   '/places',
   '/exercises',
   '/skills/pull',

@@ -17,16 +17,23 @@ test('after one visit the app opens without a network, with every record', async
   const page = await context.newPage();
   await signIn(page);
   await expect(page.getByLabel('People and their next work')).toBeVisible();
-  // The visit is over once the app lies on the device.
-  await page.evaluate(async () => {
-    await navigator.serviceWorker.ready;
-    const isKept = async (): Promise<boolean> => {
-      const names = await caches.keys();
-      const app = names.find((name) => name.endsWith('assets:app:cache'));
-      return app !== undefined && (await (await caches.open(app)).keys()).length > 40;
-    };
-    while (!(await isKept())) await new Promise((resolve) => requestAnimationFrame(resolve));
-  });
+  // The visit is over once all of the app lies on the device.
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await expect
+    .poll(
+      () =>
+        page.evaluate(async () => {
+          const { assetGroups } = (await (await fetch('/ngsw.json')).json()) as {
+            assetGroups: { urls: string[] }[];
+          };
+          const wanted = assetGroups.flatMap(({ urls }) => urls).length;
+          const name = (await caches.keys()).find((one) => one.endsWith('assets:app:cache'));
+          const kept = name === undefined ? [] : await (await caches.open(name)).keys();
+          return wanted - kept.length;
+        }),
+      { timeout: 60_000 },
+    )
+    .toBeLessThanOrEqual(0);
   await server.stop();
 
   await page.reload();

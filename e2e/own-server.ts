@@ -9,6 +9,8 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 /** A server with a database of its own, that a test may take away and bring back. */
 export interface OwnServer {
   readonly address: string;
+  /** Asks its database. */
+  query<Row>(text: string): Promise<Row[]>;
   /** As when the network is gone, or the server's machine. */
   stop(): Promise<void>;
   start(): Promise<void>;
@@ -20,13 +22,16 @@ export async function openOwnServer(): Promise<OwnServer> {
   if (clusterUrl === undefined) throw new Error('OTTER_TEST_DATABASE_URL is not set; run npm test');
   const port = await freePort();
   const name = `own_${process.pid}_${port}`;
-  await onCluster(clusterUrl, `CREATE DATABASE ${name}`);
+  await onDatabase(clusterUrl, `CREATE DATABASE ${name}`);
   const url = new URL(clusterUrl);
   url.pathname = `/${name}`;
   const env = { ...process.env, DATABASE_URL: url.href, OTTER_DEMO: 'yes', PORT: String(port) };
   let server: ChildProcess | undefined;
   const own: OwnServer = {
     address: `http://127.0.0.1:${port}`,
+    async query<Row>(text: string) {
+      return (await onDatabase(url.href, text)) as Row[];
+    },
     async start() {
       server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/main.ts'], {
         cwd: ROOT,
@@ -45,7 +50,7 @@ export async function openOwnServer(): Promise<OwnServer> {
     },
     async close() {
       await own.stop();
-      await onCluster(clusterUrl, `DROP DATABASE ${name} WITH (FORCE)`);
+      await onDatabase(clusterUrl, `DROP DATABASE ${name} WITH (FORCE)`);
     },
   };
   await own.start();
@@ -62,9 +67,10 @@ async function freePort(): Promise<number> {
   return address.port;
 }
 
-async function onCluster(clusterUrl: string, statement: string): Promise<void> {
-  const client = new pg.Client({ connectionString: clusterUrl });
+async function onDatabase(url: string, statement: string): Promise<unknown[]> {
+  const client = new pg.Client({ connectionString: url });
   await client.connect();
-  await client.query(statement);
+  const { rows } = await client.query<Record<string, unknown>>(statement);
   await client.end();
+  return rows;
 }

@@ -107,6 +107,7 @@ export {
   WEAR_STRETCH,
 } from './care/inspection.js';
 export { bandToday, type TodaysFacts } from './care/band-today.js';
+export { bestCopyState, copyAfter } from './care/copy-state.js';
 export { copiesAtHand, kitFor, type KitOwner } from './care/kit.js';
 export {
   type BandHolder,
@@ -253,6 +254,7 @@ export {
   stageOf,
 } from './safety/clearance.js';
 export { jointAngles, RANGED_JOINTS, type RangedJoint } from './body/joint-angles.js';
+export { assessSetup, type Assessment, type SetupFacts } from './safety/assess-setup.js';
 export { CAUTION_RULES, findCautions } from './safety/rules.js';
 export { greatestAnchorPull } from './safety/anchor.js';
 export { SLOW_LOWERING_NOTE } from './safety/movement.js';

@@ -23,8 +23,8 @@ import * as accountEffects from './state/account-effects';
 import { accountOnDevice } from './state/account-on-device';
 import * as bandEffects from './state/band-effects';
 import { noticesFeature } from './state/notices';
-import { outboxFeature } from './state/outbox';
-import * as outboxEffects from './state/outbox-effects';
+import * as outboxNotices from './state/outbox-notices';
+import * as outboxEffects from './records/outbox/outbox-effects';
 import { focusFeature } from './state/studio';
 import * as studioEffects from './state/studio-effects';
 
@@ -50,7 +50,6 @@ export const appConfig: ApplicationConfig = {
     provideRecords(),
     provideState(focusFeature),
     provideState(noticesFeature),
-    provideState(outboxFeature),
     provideEffects(
       replicaEffects,
       streamEffects,
@@ -58,6 +57,7 @@ export const appConfig: ApplicationConfig = {
       studioEffects,
       bandEffects,
       outboxEffects,
+      outboxNotices,
     ),
     provideAppInitializer(askWhoIsSignedIn),
     // Opens without a network after one visit.

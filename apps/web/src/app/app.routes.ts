@@ -91,6 +91,12 @@ export const routes: Routes = [
         loadComponent: () => import('./log/log').then((file) => file.Log),
       },
       {
+        path: 'outbox',
+        title: 'Waiting to be sent · Wiry Otter',
+        loadComponent: () =>
+          import('./features/outbox/outbox-page').then((file) => file.OutboxPage),
+      },
+      {
         path: 'places',
         title: 'Places · Wiry Otter',
         loadComponent: () => import('./places/places').then((file) => file.Places),

@@ -3,7 +3,7 @@ import { HttpTestingController, provideHttpClientTesting } from '@angular/common
 import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { provideEffects } from '@ngrx/effects';
+import { Actions, ofType, provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import {
   type Account,
@@ -14,13 +14,13 @@ import {
   type StudioRecord,
 } from '@wiry-otter/contracts';
 import { provideRecords } from '../app/records/provide-records';
+import { outboxActions } from '../app/records/outbox/outbox-state';
+import type { Write } from '../app/records/outbox/write';
 import { recordActions } from '../app/records/record-actions';
 import * as accountEffects from '../app/state/account-effects';
 import { accountActions, accountFeature } from '../app/state/account';
 import * as bandEffects from '../app/state/band-effects';
 import { noticesFeature } from '../app/state/notices';
-import { outboxFeature } from '../app/state/outbox';
-import * as outboxEffects from '../app/state/outbox-effects';
 import { focusFeature } from '../app/state/studio';
 import * as studioEffects from '../app/state/studio-effects';
 import { personRecord, placeRecord, UUID } from './records';
@@ -56,8 +56,7 @@ export function setUpApp(): { store: Store; wire: HttpTestingController } {
       provideRecords(),
       provideState(focusFeature),
       provideState(noticesFeature),
-      provideState(outboxFeature),
-      provideEffects(accountEffects, bandEffects, outboxEffects, studioEffects),
+      provideEffects(accountEffects, bandEffects, studioEffects),
     ],
   });
   return { store: TestBed.inject<Store>(Store), wire: TestBed.inject(HttpTestingController) };
@@ -85,4 +84,13 @@ export function setUpStudio(bands: readonly BandToday[]): ReturnType<typeof setU
     place: [placeRecord()],
   });
   return app;
+}
+
+/** What is written from now on, as it goes to the outbox. */
+export function writes(): () => readonly Write[] {
+  const written: Write[] = [];
+  TestBed.inject(Actions)
+    .pipe(ofType(outboxActions.write))
+    .subscribe((action) => written.push(...action.writes));
+  return () => written;
 }

@@ -1,5 +1,5 @@
 import type { BandCopy, BandEventRecord, BandRecord, Holder, Reading } from '@wiry-otter/contracts';
-import { STANDING_ERROR_N } from '@wiry-otter/core';
+import { bestCopyState, STANDING_ERROR_N } from '@wiry-otter/core';
 import { In } from 'typeorm';
 import { dayInZone } from '../../platform/days.js';
 import { recordsOfTable } from '../../platform/records/record-source.js';
@@ -107,7 +107,7 @@ function toRecord(row: BandRow, parts: Parts, zone: string): BandRecord {
     );
   return {
     ...fields,
-    state: bestState(copies),
+    state: bestCopyState(copies),
     copies,
     measurements: parts.measurements
       .filter(({ bandId }) => bandId === row.id)
@@ -188,14 +188,6 @@ function toEvent(row: BandEventRow, { trainers }: Parts): BandEventRecord {
     by: trainers.get(row.by) ?? '',
     what: what.kind === 'moved' ? { ...what, holder: withoutPerson(what.holder) } : what,
   };
-}
-
-/** A band can be used while one of its copies can; without doubt while one is without doubt. */
-function bestState(
-  copies: readonly { readonly state: BandRecord['state'] }[],
-): BandRecord['state'] {
-  if (copies.some(({ state }) => state === 'inUse')) return 'inUse';
-  return copies.some(({ state }) => state === 'watch') ? 'watch' : 'retired';
 }
 
 function compare(a: string, b: string): number {

@@ -1,12 +1,12 @@
 import type { BandEventInput } from '@wiry-otter/contracts';
-import { inspectionResult } from '@wiry-otter/core';
+import { copyAfter } from '@wiry-otter/core';
 import { refuse } from '../../platform/problems/refusal.js';
 import { expectSame } from '../../platform/records/expect-same.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { findPerson } from '../people/people-store.js';
 import { PlaceEntity } from '../places/entities.js';
 import { changeBand } from './band-store.js';
-import { BandCopyEntity, type BandCopyRow, BandEntity, BandEventEntity } from './entities.js';
+import { BandCopyEntity, BandEntity, BandEventEntity } from './entities.js';
 import { recountSinceInspection } from './wear.js';
 
 /** Notes what happened to a copy and brings its state about; sent twice it happens once. */
@@ -32,37 +32,10 @@ export async function addBandEvent(
     by: scoped.scope.trainerId,
     what,
   });
-  await scoped.update(BandCopyEntity, { id: copyId }, changeOf(what, copy));
+  await scoped.update(BandCopyEntity, { id: copyId }, copyAfter(what, copy));
   await changeBand(scoped, band, {});
   if (what.kind === 'inspected') await recountSinceInspection(scoped, copyId);
   if (what.kind === 'moved') scoped.touch('bandMove', eventId);
-}
-
-/** What an event makes of a copy. */
-function changeOf(what: BandEventInput['what'], copy: BandCopyRow): Partial<BandCopyRow> {
-  switch (what.kind) {
-    case 'moved':
-      return { holder: what.holder };
-    case 'retired':
-      return { state: 'retired', stateReason: what.reason };
-    case 'returned':
-      return { state: 'inUse', stateReason: '' };
-    case 'inspected': {
-      const result = inspectionResult(what.findings);
-      // A band that was retired for good is not brought back by a walk that finds nothing.
-      if (copy.state === 'retired' && result !== 'retire') return {};
-      const found = Object.entries(what.findings)
-        .filter(([, finding]) => finding !== 'good')
-        .map(([point, finding]) => `${point}: ${finding}`);
-      const stateReason = [...found, what.note].filter((words) => words !== '').join('. ');
-      if (result === 'retire') {
-        return { state: 'retired', stateReason: `Inspection failed. ${stateReason}` };
-      }
-      return result === 'watch'
-        ? { state: 'watch', stateReason }
-        : { state: 'inUse', stateReason: '' };
-    }
-  }
 }
 
 /** A band goes to a place of the studio or to a person of this trainer's. */

@@ -1,5 +1,6 @@
 import type { BandToday, CompleteSetupDocument, SetupRecord } from '@wiry-otter/contracts';
 import {
+  type SetupFacts,
   bandOfCopy,
   canBeUsed,
   type Caution,
@@ -11,7 +12,6 @@ import {
   type KnownBand,
 } from '@wiry-otter/core';
 import { refuse, refuseDocument } from '../../platform/problems/refusal.js';
-import type { SetupFacts } from '../../platform/solving/assess-setup.js';
 import type { Solver } from '../../platform/solving/solver.js';
 
 export interface AssessedSetup {

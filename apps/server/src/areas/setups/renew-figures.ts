@@ -1,5 +1,12 @@
 import type { CompleteSetupDocument } from '@wiry-otter/contracts';
-import { bandsLaid, factsOfLaid, type Fault, knowBands, MODEL } from '@wiry-otter/core';
+import {
+  assessSetup,
+  bandsLaid,
+  factsOfLaid,
+  type Fault,
+  knowBands,
+  MODEL,
+} from '@wiry-otter/core';
 import type { DataSource } from 'typeorm';
 import { readBands } from '../bands/band-store.js';
 import { AnchorEntity } from '../places/entities.js';
@@ -10,7 +17,6 @@ import type { RecordKeeper } from '../../platform/records/record-keeper.js';
 import { forEachStudio } from '../../platform/records/each-studio.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { dayInZone } from '../../platform/days.js';
-import { assessSetup } from '../../platform/solving/assess-setup.js';
 import { isReady, storedCaution } from './assess.js';
 
 /** So many are renewed in one transaction. */

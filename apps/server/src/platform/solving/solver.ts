@@ -1,4 +1,7 @@
 import {
+  type Assessment,
+  assessSetup,
+  type SetupFacts,
   type AnchoredExercise,
   distanceMarks,
   type DistanceMark,
@@ -16,7 +19,6 @@ import {
 } from '@wiry-otter/core';
 import { Piscina } from 'piscina';
 import { refuse } from '../problems/refusal.js';
-import { type Assessment, assessSetup, type SetupFacts } from './assess-setup.js';
 
 /** Computes set-ups for the routes. */
 export interface Solver {

@@ -1,4 +1,5 @@
 import {
+  assessSetup,
   type AnchoredExercise,
   distanceMarks,
   type DistanceMark,
@@ -14,7 +15,6 @@ import {
   type Rungs,
   type Search,
 } from '@wiry-otter/core';
-import { assessSetup } from './assess-setup.js';
 
 // Runs in a thread of the pool (see solver.ts): what takes long must not hold up other requests.
 export { assessSetup };

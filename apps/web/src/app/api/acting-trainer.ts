@@ -7,4 +7,5 @@ export const TRAINER_HEADER = 'otter-trainer';
 @Injectable({ providedIn: 'root' })
 export class ActingTrainer {
   id: string | null = null;
+  name = '';
 }

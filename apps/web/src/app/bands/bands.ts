@@ -10,13 +10,13 @@ import {
   viewChild,
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
-import { Store } from '@ngrx/store';
+import { type Action, Store } from '@ngrx/store';
 import type { BandEventInput, BandInput } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { forceWord } from '../drawing/figures';
 import { selectForceUnit } from '../records/selectors';
 import { bandActions, selectKnownBands } from '../state/bands';
-import { outboxActions } from '../state/outbox';
+import { RecordWriter } from '../records/outbox/record-writer';
 import { BandForm } from './band-form';
 import type { KnownBand } from './band-law';
 import { BandRail } from './band-rail';
@@ -34,6 +34,7 @@ export class Bands {
   readonly id = input<string>();
 
   private readonly store = inject(Store);
+  private readonly writer = inject(RecordWriter);
   private readonly router = inject(Router);
 
   protected readonly unit = this.store.selectSignal(selectForceUnit);
@@ -74,21 +75,22 @@ export class Bands {
     const changed = this.mode() === 'edit' ? (this.selected()?.record ?? null) : null;
     const id = changed?.id ?? uuidv7();
     const words = changed === null ? `${input.name} is on the rail.` : `${input.name} changed.`;
-    this.store.dispatch(bandActions.put({ id, input, words }));
     this.mode.set('look');
-    void this.router.navigate(['/bands', id]);
+    this.goAndDo(['/bands', id], bandActions.put({ id, input, words }));
   }
 
   protected remove(id: string): void {
-    this.store.dispatch(bandActions.remove({ id }));
-    void this.router.navigate(['/bands']);
+    this.goAndDo(['/bands'], bandActions.remove({ id }));
+  }
+
+  /** What is said of it would go with the screen that is left. */
+  private goAndDo(commands: readonly string[], action: Action): void {
+    void this.router.navigate(commands).then(() => this.store.dispatch(action));
   }
 
   protected happened(bandId: string, event: Pick<BandEventInput, 'copyId' | 'what'>): void {
     const input = { ...event, at: new Date().toISOString() };
-    this.store.dispatch(
-      outboxActions.write({ write: { kind: 'bandEvent', id: uuidv7(), bandId, input } }),
-    );
+    this.writer.write('addBandEvent', { id: bandId, eventId: uuidv7() }, input, 'A note on a band');
   }
 
   protected chooseLaw(measurementId: string | null): void {
@@ -109,8 +111,7 @@ export class Bands {
       copyId: uuidv7(),
       tag: null,
     };
-    this.store.dispatch(bandActions.cut({ rollId: roll.id, input }));
-    void this.router.navigate(['/bands', input.pieceId]);
+    this.goAndDo(['/bands', input.pieceId], bandActions.cut({ rollId: roll.id, input }));
   }
 }
 

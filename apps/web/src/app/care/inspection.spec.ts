@@ -1,14 +1,15 @@
 import { TestBed } from '@angular/core/testing';
-import { setUpApp } from '../../testing/app';
+import type { BandEventInput } from '@wiry-otter/contracts';
+import { setUpApp, writes } from '../../testing/app';
 import { bandRecord, UUID } from '../../testing/records';
 import { answered } from '../records/record-actions';
-import { outboxFeature } from '../state/outbox';
 import { Inspection } from './inspection';
 
 describe('an inspection walk', () => {
   function walk() {
     localStorage.clear();
     const { store } = setUpApp();
+    const waiting = writes();
     const band = bandRecord({ id: `${UUID}7` });
     store.dispatch(answered('band', band));
     const fixture = TestBed.createComponent(Inspection);
@@ -25,7 +26,7 @@ describe('an inspection walk', () => {
       fixture.detectChanges();
     };
     const status = (): string => root.querySelector('[role=status]')?.textContent ?? '';
-    return { root, press, status, waiting: store.selectSignal(outboxFeature.selectWaiting) };
+    return { root, press, status, waiting };
   }
 
   it('asks every point of the kind before it passes a band, and keeps what was found', () => {
@@ -39,7 +40,8 @@ describe('an inspection walk', () => {
     expect(status()).toContain('on watch');
     press('Keep the result');
     const [write] = waiting();
-    expect(write?.kind === 'bandEvent' && write.input.what).toEqual({
+    expect(write?.kind).toBe('addBandEvent');
+    expect((write?.body as BandEventInput).what).toEqual({
       kind: 'inspected',
       findings: { edges: 'good', surface: 'good', hitch: 'watch', smell: 'good' },
       note: '',

@@ -22,7 +22,7 @@ import { Ribbon } from '../drawing/ribbon';
 import { stretchWord } from '../drawing/figures';
 import { selectRail } from '../state/bands';
 import { noticeActions } from '../state/notices';
-import { outboxActions } from '../state/outbox';
+import { RecordWriter } from '../records/outbox/record-writer';
 
 interface Question {
   readonly ask: string;
@@ -93,6 +93,7 @@ export class Inspection {
   readonly copyId = input.required<string>();
 
   private readonly store = inject(Store);
+  private readonly writer = inject(RecordWriter);
   private readonly router = inject(Router);
   private readonly bands = this.store.selectSignal(selectRail);
 
@@ -137,19 +138,15 @@ export class Inspection {
   protected keep(): void {
     const band = this.band();
     if (band === undefined || this.result() === null) return;
-    this.store.dispatch(
-      outboxActions.write({
-        write: {
-          kind: 'bandEvent',
-          id: uuidv7(),
-          bandId: band.id,
-          input: {
-            copyId: this.copyId(),
-            at: new Date().toISOString(),
-            what: { kind: 'inspected', findings: this.findings(), note: this.note().trim() },
-          },
-        },
-      }),
+    this.writer.write(
+      'addBandEvent',
+      { id: band.id, eventId: uuidv7() },
+      {
+        copyId: this.copyId(),
+        at: new Date().toISOString(),
+        what: { kind: 'inspected', findings: this.findings(), note: this.note().trim() },
+      },
+      `Inspection of ${band.name}`,
     );
     this.store.dispatch(
       noticeActions.show({

@@ -9,14 +9,13 @@ import {
   untracked,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { Router, RouterLink } from '@angular/router';
+import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { SKILLS } from '@wiry-otter/catalogue';
 import type { DecisionRecord, SessionRecord } from '@wiry-otter/contracts';
 import { fromNewtons } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
 import { EMPTY, type Observable, switchMap, tap } from 'rxjs';
-import { v7 as uuidv7 } from 'uuid';
 import { problemWords } from '../api/api-problem';
 import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
@@ -25,9 +24,10 @@ import { GaugeStaff } from '../drawing/gauge-staff';
 import { ClearanceNote } from '../people/clearance-note';
 import { selectForceUnit, selectPeople, selectPrescriptions } from '../records/selectors';
 import { answered, recordActions } from '../records/record-actions';
-import { SLICES } from '../records/record-slice';
+import { SHOWN } from '../records/shown';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
+import { BeginSession } from '../session/begin-session';
 import { setupWords } from '../session/setup-of-set';
 import { countWord, doneWords } from '../session/work-words';
 import { CODE_WORDS } from './decision-words';
@@ -44,12 +44,12 @@ export class Next {
 
   private readonly api = inject(StudioApi);
   private readonly global = inject(Store);
-  private readonly router = inject(Router);
+  private readonly beginning = inject(BeginSession);
   private readonly people = this.global.selectSignal(selectPeople);
   private readonly prescriptions = this.global.selectSignal(selectPrescriptions);
 
-  private readonly sessions = this.global.selectSignal(SLICES.session.selectEntities);
-  private readonly decisions = this.global.selectSignal(SLICES.decision.selectEntities);
+  private readonly sessions = this.global.selectSignal(SHOWN.session.selectEntities);
+  private readonly decisions = this.global.selectSignal(SHOWN.decision.selectEntities);
   protected readonly session = computed(() => this.sessions()[this.sessionId()] ?? null);
   protected readonly failure = signal('');
   protected readonly sending = new Sending();
@@ -189,11 +189,7 @@ export class Next {
 
   /** Opens the person's next session with what was decided. */
   protected startNext(prescriptionId: string): void {
-    const id = uuidv7();
-    this.sending.send(
-      () => this.api.startSession(id, { prescriptionId, startedAt: new Date().toISOString() }),
-      () => this.router.navigate(['/session', id]),
-    );
+    this.beginning.begin(prescriptionId);
   }
 
   private settle(answer: Observable<DecisionRecord>): void {

@@ -70,6 +70,8 @@ export const pull = createEffect(
         store.select(syncFeature.selectCursor).pipe(
           take(1),
           switchMap((cursor) => pages(api, cursor)),
+          // What is told of one trainer's records is not another's.
+          takeUntil(actions.pipe(ofType(recordActions.leave, recordActions.forget))),
         ),
       ),
     ),

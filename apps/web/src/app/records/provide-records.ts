@@ -2,6 +2,7 @@ import { type EnvironmentProviders, makeEnvironmentProviders } from '@angular/co
 import { provideEffects } from '@ngrx/effects';
 import { provideState } from '@ngrx/store';
 import * as feedEffects from './feed-effects';
+import { outboxFeature } from './outbox/outbox-state';
 import { SLICES } from './record-slice';
 import { syncFeature } from './sync';
 
@@ -9,6 +10,7 @@ import { syncFeature } from './sync';
 export function provideRecords(): EnvironmentProviders {
   return makeEnvironmentProviders([
     ...Object.values(SLICES).map(({ kind, reducer }) => provideState(kind, reducer)),
+    provideState(outboxFeature),
     provideState(syncFeature),
     provideEffects(feedEffects),
   ]);

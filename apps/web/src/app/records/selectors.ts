@@ -8,13 +8,13 @@ import {
   USUAL_PREFERENCES,
 } from '@wiry-otter/core';
 import { format } from 'date-fns';
-import { SLICES } from './record-slice';
+import { SHOWN } from './shown';
 
 const byName = (a: { readonly name: string }, b: { readonly name: string }): number =>
   a.name.localeCompare(b.name);
 
 /** The signed-in trainer's studio; undefined until it is known. */
-export const selectStudio = createSelector(SLICES.studio.selectAll, ([studio]) => studio);
+export const selectStudio = createSelector(SHOWN.studio.selectAll, ([studio]) => studio);
 
 /** What the studio writes forces in. */
 export const selectForceUnit = createSelector(
@@ -24,53 +24,53 @@ export const selectForceUnit = createSelector(
 
 /** What the trainer would rather have of what is found. */
 export const selectFinderPreferences = createSelector(
-  SLICES.preferences.selectAll,
+  SHOWN.preferences.selectAll,
   ([preferences]): FinderPreferences => preferences?.finder ?? USUAL_PREFERENCES,
 );
 
-export const selectPeople = createSelector(SLICES.person.selectAll, (all) => all.toSorted(byName));
-export const selectPlaces = createSelector(SLICES.place.selectAll, (all) => all.toSorted(byName));
+export const selectPeople = createSelector(SHOWN.person.selectAll, (all) => all.toSorted(byName));
+export const selectPlaces = createSelector(SHOWN.place.selectAll, (all) => all.toSorted(byName));
 
 /** Set-ups that were not put away. */
-export const selectSetups = createSelector(SLICES.setup.selectAll, (all) =>
+export const selectSetups = createSelector(SHOWN.setup.selectAll, (all) =>
   all.filter(({ removed }) => !removed).toSorted((a, b) => a.id.localeCompare(b.id)),
 );
 
 /** Exercises of the studio's own; the catalogue's come with the app. */
-export const selectExercises = createSelector(SLICES.exercise.selectAll, (all) =>
+export const selectExercises = createSelector(SHOWN.exercise.selectAll, (all) =>
   all.filter(({ removed }) => !removed),
 );
 
 /** The ladders that stand. */
-export const selectLadders = createSelector(SLICES.ladder.selectAll, (all) =>
+export const selectLadders = createSelector(SHOWN.ladder.selectAll, (all) =>
   all.filter(({ removed }) => !removed),
 );
 
 /** The prescriptions in force. */
-export const selectPrescriptions = SLICES.prescription.selectAll;
+export const selectPrescriptions = SHOWN.prescription.selectAll;
 
 /** Decisions that wait for the trainer. */
-export const selectDecisions = createSelector(SLICES.decision.selectAll, (all) =>
+export const selectDecisions = createSelector(SHOWN.decision.selectAll, (all) =>
   all.filter(({ status }) => status === 'waiting'),
 );
 
 /** Sessions that were not given up, the latest first. */
-export const selectSessions = createSelector(SLICES.session.selectAll, (all) =>
+export const selectSessions = createSelector(SHOWN.session.selectAll, (all) =>
   all
     .filter(({ discardedAt }) => discardedAt === null)
     .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt)),
 );
 
 /** What people were tested at, the latest first. */
-export const selectSkillTests = createSelector(SLICES.skillTest.selectAll, (all) =>
+export const selectSkillTests = createSelector(SHOWN.skillTest.selectAll, (all) =>
   all.toSorted((a, b) => b.enteredAt.localeCompare(a.enteredAt)),
 );
 
 /** All bands as they stand today, those off the rail too. */
 export const selectBands = createSelector(
-  SLICES.band.selectAll,
-  SLICES.bandWear.selectEntities,
-  SLICES.bandMove.selectEntities,
+  SHOWN.band.selectAll,
+  SHOWN.bandWear.selectEntities,
+  SHOWN.bandMove.selectEntities,
   selectStudio,
   (bands, wear, moves, studio): BandToday[] => {
     const facts = {

@@ -23,9 +23,10 @@ import * as z from 'zod';
 import { problemWords, troubleNotice } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { answered } from '../records/record-actions';
-import { SLICES } from '../records/record-slice';
+import { SHOWN } from '../records/shown';
 import { noticeActions } from '../state/notices';
-import { outboxActions, outboxFeature } from '../state/outbox';
+import { outboxFeature } from '../records/outbox/outbox-state';
+import { RecordWriter } from '../records/outbox/record-writer';
 import { readStored, store as keep } from '../state/storage';
 import { setupIdOfSet } from './setup-of-set';
 
@@ -92,33 +93,24 @@ export const SessionStore = signalStore(
     entry: FRESH,
   }),
   withComputed(({ before, sessionId }, global = inject(Store)) => {
-    const sessions = global.selectSignal(SLICES.session.selectEntities);
-    const present = global.selectSignal(SLICES.setup.selectEntities);
+    const sessions = global.selectSignal(SHOWN.session.selectEntities);
+    const present = global.selectSignal(SHOWN.setup.selectEntities);
     const session = computed(() => sessions()[sessionId()] ?? null);
-    const waiting = global.selectSignal(outboxFeature.selectSets);
+    const waiting = global.selectSignal(outboxFeature.selectWaiting);
     const waitingHere = computed(() =>
-      waiting().filter(({ sessionId }) => sessionId === session()?.id),
+      waiting().filter(({ params }) => 'id' in params && params.id === sessionId()),
     );
-    /** The server's sets, then those still on their way. */
-    const sets = computed<readonly SetRecord[]>(() => {
-      const kept = session()?.sets ?? [];
-      const known = new Set(kept.map(({ id }) => id));
-      return [
-        ...kept,
-        ...waitingHere()
-          .filter(({ id }) => !known.has(id))
-          .map(({ id, input }) => ({
-            id,
-            ...input,
-            setupId: input.setupId ?? session()?.setups[0]?.id ?? '',
-          })),
-      ];
-    });
+    /** Sets among it. */
+    const setsWaiting = computed(
+      () => waitingHere().filter(({ kind }) => kind === 'logSet').length,
+    );
+    const sets = computed<readonly SetRecord[]>(() => session()?.sets ?? []);
     const work = computed(() => session()?.prescription.work);
     return {
       session,
       sets,
       waitingHere,
+      setsWaiting,
       target: computed(() => {
         const targets = session()?.prescription.target ?? [];
         return targets[Math.min(sets().length, targets.length - 1)] ?? 0;
@@ -137,10 +129,10 @@ export const SessionStore = signalStore(
         const now = present()[used?.id ?? ''];
         return isUsed(now) ? (now ?? null) : (before().find(isUsed) ?? null);
       }),
-      /** What a set begins with: what is aimed for. */
-      aim: computed((): Partial<Entry> => {
+      /** What a set begins with, counted from 0: what is aimed for in it. */
+      aimOf: computed(() => (set: number): Partial<Entry> => {
         const targets = session()?.prescription.target ?? [];
-        const aim = targets[Math.min(sets().length, targets.length - 1)] ?? 0;
+        const aim = targets[Math.min(set, targets.length - 1)] ?? 0;
         const asked = work();
         return asked?.kind === 'lowering'
           ? { reps: asked.reps, hold_s: aim, lowering_s: aim }
@@ -149,110 +141,100 @@ export const SessionStore = signalStore(
       complete: computed(() => sets().length >= (session()?.prescription.sets ?? 1)),
     };
   }),
-  withMethods((store, api = inject(StudioApi), global = inject(Store)) => {
-    const change = (part: Partial<Entry>): void =>
-      patchState(store, ({ entry: before }) => ({ entry: { ...before, ...part } }));
-    const known = global.selectSignal(SLICES.setup.selectEntities);
-    const asItWas = ({ id, version }: UsedSetup): Observable<SetupRecord> => {
-      const present = known()[id];
-      return present?.version === version ? of(present) : api.setupVersion(id, version);
-    };
-    const tell = (error: unknown): void => {
-      patchState(store, { finishing: false });
-      global.dispatch(noticeActions.show(troubleNotice(error)));
-    };
-    return {
-      change,
-      /** Shows a session; asks for it, and for what it was done with, as the server has them. */
-      load: rxMethod<string>(
-        pipe(
-          tap((sessionId) => patchState(store, { sessionId, before: [], failure: null })),
-          switchMap((id) =>
-            api.record('session', id).pipe(
-              tap((session) => global.dispatch(answered('session', session))),
-              switchMap(({ setups }) => forkJoin(setups.map((used) => asItWas(used)))),
-              tap((before) => patchState(store, { before })),
-              catchError((error: unknown) => {
-                // Without a network this device goes on with what it keeps.
-                if (store.session() === null) patchState(store, { failure: problemWords(error) });
-                return EMPTY;
-              }),
+  withMethods(
+    (store, api = inject(StudioApi), global = inject(Store), writer = inject(RecordWriter)) => {
+      const change = (part: Partial<Entry>): void =>
+        patchState(store, ({ entry: before }) => ({ entry: { ...before, ...part } }));
+      const known = global.selectSignal(SHOWN.setup.selectEntities);
+      const asItWas = ({ id, version }: UsedSetup): Observable<SetupRecord> => {
+        const present = known()[id];
+        return present?.version === version ? of(present) : api.setupVersion(id, version);
+      };
+      const tell = (error: unknown): void => {
+        patchState(store, { finishing: false });
+        global.dispatch(noticeActions.show(troubleNotice(error)));
+      };
+      return {
+        change,
+        /** Shows a session; asks for it, and for what it was done with, as the server has them. */
+        load: rxMethod<string>(
+          pipe(
+            tap((sessionId) => patchState(store, { sessionId, before: [], failure: null })),
+            switchMap((id) =>
+              api.record('session', id).pipe(
+                tap((session) => global.dispatch(answered('session', session))),
+                switchMap(({ setups }) => forkJoin(setups.map((used) => asItWas(used)))),
+                tap((before) => patchState(store, { before })),
+                catchError((error: unknown) => {
+                  // Without a network this device goes on with what it keeps.
+                  if (store.session() === null) patchState(store, { failure: problemWords(error) });
+                  return EMPTY;
+                }),
+              ),
             ),
           ),
         ),
-      ),
-      /** Logs the set at hand and starts the rest. */
-      log(now: Date): void {
-        const session = store.session();
-        if (session === null) return;
-        const { spare, form, pain } = store.entry();
-        const input: SetInput = {
-          performedAt: now.toISOString(),
-          setupId: store.setup()?.id ?? null,
-          ...countsOf(store.countedIn(), store.entry()),
-          // The pace is what is asked of a slow lowering, to the last repetition.
-          spare: store.countedIn() === 'lowering' ? null : spare,
-          form,
-          pain,
-        };
-        global.dispatch(
-          outboxActions.write({
-            write: { kind: 'set', id: uuidv7(), sessionId: session.id, input },
-          }),
-        );
-        change({
-          ...store.aim(),
-          partial: 0,
-          form: 'clean',
-          restUntil: store.complete() ? null : now.getTime() + session.prescription.rest_s * 1000,
-        });
-      },
-      /** Takes a set back, or puts the one taken back again; both stay on record. */
-      setAside(setId: string, setAside: boolean): void {
-        const session = store.session();
-        if (session === null) return;
-        api.setSetAside(session.id, setId, setAside).subscribe({
-          next: (answer) => {
-            global.dispatch(answered('session', answer));
-            patchState(store, { takenBackId: setAside ? setId : null });
-          },
-          error: tell,
-        });
-      },
-      /** Gives the session up; offered while no set was done. */
-      discard(done: (session: SessionRecord) => void): void {
-        const session = store.session();
-        if (session === null) return;
-        api.discardSession(session.id).subscribe({
-          next: (given) => {
-            global.dispatch(answered('session', given));
-            done(given);
-          },
-          error: tell,
-        });
-      },
-      finish(done: (session: SessionRecord) => void): void {
-        const session = store.session();
-        if (session === null || store.finishing()) return;
-        patchState(store, { finishing: true });
-        api.finishSession(session.id, store.entry.redFlag()).subscribe({
-          next: (finished) => {
-            global.dispatch(answered('session', finished));
-            patchState(store, { finishing: false });
-            done(finished);
-          },
-          error: tell,
-        });
-      },
-    };
-  }),
+        /** Logs the set at hand and starts the rest. */
+        log(now: Date): void {
+          const session = store.session();
+          if (session === null) return;
+          const { spare, form, pain } = store.entry();
+          const { rest_s, sets } = session.prescription;
+          const next = store.sets().length + 1;
+          const input: SetInput = {
+            performedAt: now.toISOString(),
+            setupId: store.setup()?.id ?? null,
+            ...countsOf(store.countedIn(), store.entry()),
+            // The pace is what is asked of a slow lowering, to the last repetition.
+            spare: store.countedIn() === 'lowering' ? null : spare,
+            form,
+            pain,
+          };
+          writer.write('logSet', { id: session.id, setId: uuidv7() }, input, 'A set');
+          change({
+            ...store.aimOf()(next),
+            partial: 0,
+            form: 'clean',
+            restUntil: next >= sets ? null : now.getTime() + rest_s * 1000,
+          });
+        },
+        /** Takes a set back, or puts the one taken back again; both stay on record. */
+        setAside(setId: string, setAside: boolean): void {
+          const session = store.session();
+          if (session === null) return;
+          const words = setAside ? 'A set taken back' : 'A set put back';
+          writer.write('setSetAside', { id: session.id, setId }, { setAside }, words);
+          patchState(store, { takenBackId: setAside ? setId : null });
+        },
+        /** Gives the session up; offered while no set was done. */
+        discard(): void {
+          const session = store.session();
+          if (session === null) return;
+          writer.write('discardSession', { id: session.id }, null, 'A session given up');
+        },
+        finish(done: (session: SessionRecord) => void): void {
+          const session = store.session();
+          if (session === null || store.finishing()) return;
+          patchState(store, { finishing: true });
+          api.finishSession(session.id, store.entry.redFlag()).subscribe({
+            next: (finished) => {
+              global.dispatch(answered('session', finished));
+              patchState(store, { finishing: false });
+              done(finished);
+            },
+            error: tell,
+          });
+        },
+      };
+    },
+  ),
   withHooks({
     onInit(store) {
       const key = computed(() => `otter.session.${store.session()?.id ?? ''}`);
       // What was entered for the set at hand survives a reload in mid-set.
       effect(() => {
         const kept = readStored(key(), entry);
-        untracked(() => store.change(kept ?? { ...FRESH, ...store.aim() }));
+        untracked(() => store.change(kept ?? { ...FRESH, ...store.aimOf()(store.sets().length) }));
       });
       effect(() => {
         if (store.session() !== null) keep(key(), store.entry());

@@ -26,8 +26,8 @@ import { Theme } from '../shell/theme';
 import { map } from 'rxjs';
 import { selectForceUnit, selectPeople, selectPlaces } from '../records/selectors';
 import { recordActions } from '../records/record-actions';
-import { SLICES } from '../records/record-slice';
-import { outboxFeature } from '../state/outbox';
+import { SHOWN } from '../records/shown';
+import { outboxFeature } from '../records/outbox/outbox-state';
 import { sessionNotices } from './session-notices';
 import { SessionStore } from './session-store';
 import { doneWords, rangeWords, workWords } from './work-words';
@@ -67,7 +67,7 @@ export class Session {
   private readonly router = inject(Router);
   private readonly people = this.global.selectSignal(selectPeople);
   private readonly places = this.global.selectSignal(selectPlaces);
-  private readonly bands = this.global.selectSignal(SLICES.band.selectEntities);
+  private readonly bands = this.global.selectSignal(SHOWN.band.selectEntities);
   private readonly now = signal(Date.now());
 
   protected readonly loweringNote = SLOW_LOWERING_NOTE;
@@ -200,9 +200,8 @@ export class Session {
   }
 
   protected discard(): void {
-    this.store.discard(() => {
-      void this.router.navigate(['/today']);
-    });
+    this.store.discard();
+    void this.router.navigate(['/today']);
   }
 
   protected log(): void {

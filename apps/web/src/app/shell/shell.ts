@@ -18,7 +18,7 @@ import { selectPeople, selectStudio } from '../records/selectors';
 import { recordActions } from '../records/record-actions';
 import { accountActions, accountFeature } from '../state/account';
 import { syncFeature } from '../records/sync';
-import { outboxFeature } from '../state/outbox';
+import { outboxFeature } from '../records/outbox/outbox-state';
 import { studioActions, focusFeature } from '../state/studio';
 import { Keys } from './keys';
 import { KeysHelp } from './keys-help';
@@ -75,14 +75,25 @@ export class Shell {
   protected readonly loaded = this.store.selectSignal(syncFeature.selectLoaded);
   protected readonly failure = this.store.selectSignal(syncFeature.selectFailure);
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
+  private readonly refused = this.store.selectSignal(outboxFeature.selectRefused);
+  private readonly offline = this.store.selectSignal(outboxFeature.selectOffline);
 
   protected readonly focus = computed(() =>
     this.people().find((person) => person.id === this.focusId()),
   );
-  protected readonly syncWords = computed(() => {
-    const count = this.waiting().length;
-    const state = count === 0 ? 'all saved' : `${count} waiting`;
-    return this.failure() === null ? state : `${state}, no connection`;
+  /** How far what was written here has got, always in sight. */
+  protected readonly sync = computed(() => {
+    const [waiting, refused] = [this.waiting().length, this.refused().length];
+    const words =
+      refused > 0
+        ? refused === 1
+          ? '1 wants a look'
+          : `${refused} want a look`
+        : waiting > 0
+          ? `${waiting} waiting`
+          : 'all saved';
+    const isCut = this.failure() !== null || this.offline();
+    return { words: isCut ? `${words}, no connection` : words, isSaved: refused + waiting === 0 };
   });
 
   constructor() {

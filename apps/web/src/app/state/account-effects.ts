@@ -3,21 +3,11 @@ import { Router } from '@angular/router';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { type Action, Store } from '@ngrx/store';
 import type { StudioRecord } from '@wiry-otter/contracts';
-import {
-  catchError,
-  concatMap,
-  exhaustMap,
-  filter,
-  map,
-  of,
-  switchMap,
-  tap,
-  withLatestFrom,
-} from 'rxjs';
-import { troubleNotice } from '../api/api-problem';
+import { catchError, exhaustMap, filter, map, of, switchMap, tap, withLatestFrom } from 'rxjs';
 import { ActingTrainer } from '../api/acting-trainer';
 import { StudioApi } from '../api/studio-api';
-import { answered, recordActions } from '../records/record-actions';
+import { RecordWriter } from '../records/outbox/record-writer';
+import { recordActions } from '../records/record-actions';
 import { selectStudio } from '../records/selectors';
 import { accountActions, rulesOf } from './account';
 import { forgetOnDevice, keepOnDevice } from './account-on-device';
@@ -55,7 +45,10 @@ export const actAs = createEffect(
     actions.pipe(
       ofType(accountActions.signedIn, accountActions.signedOut, accountActions.lapsed),
       tap((action) => {
-        acting.id = action.type === accountActions.signedIn.type ? action.account.trainer.id : null;
+        const trainer =
+          action.type === accountActions.signedIn.type ? action.account.trainer : undefined;
+        acting.id = trainer?.id ?? null;
+        acting.name = trainer?.name ?? '';
       }),
     ),
   { functional: true, dispatch: false },
@@ -63,11 +56,10 @@ export const actAs = createEffect(
 
 /** A colleague has signed in on this device, in another tab: this one follows. */
 export const followColleague = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi), acting = inject(ActingTrainer)) =>
+  (actions = inject(Actions), api = inject(StudioApi)) =>
     actions.pipe(
       ofType(recordActions.pullFailed),
       filter(({ code }) => code === 'another-trainer'),
-      tap(() => (acting.id = null)),
       switchMap(() => api.account()),
       switchMap((account) =>
         of<Action[]>(recordActions.leave(), accountActions.signedIn({ account })),
@@ -107,30 +99,25 @@ export const forgetAfterSignOut = createEffect(
 );
 
 export const saveRules = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
     actions.pipe(
       ofType(accountActions.saveRules),
       withLatestFrom(store.select(selectStudio)),
-      concatMap(([{ input, words }, before]) =>
-        api.putRules(input).pipe(
-          switchMap((studio) =>
-            of<Action[]>(
-              answered('studio', studio),
-              noticeActions.show({ text: words, tone: 'done', undo: undoRules(before, studio) }),
-            ),
-          ),
-          catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
-        ),
-      ),
+      map(([{ input, words }, before]) => {
+        if (before !== undefined) {
+          writer.write('saveRules', { id: before.id }, input, words, rulesOf(before));
+        }
+        return noticeActions.show({ text: words, tone: 'done', undo: undoRules(before) });
+      }),
     ),
   { functional: true },
 );
 
-function undoRules(before: StudioRecord | undefined, { version }: StudioRecord): Action | null {
+function undoRules(before: StudioRecord | undefined): Action | null {
   return before === undefined
     ? null
     : accountActions.saveRules({
-        input: { ...rulesOf(before), version },
+        input: { ...rulesOf(before), version: before.version + 1 },
         words: 'Rules as they were.',
       });
 }

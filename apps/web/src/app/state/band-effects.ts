@@ -2,132 +2,110 @@ import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { type Action, Store } from '@ngrx/store';
 import type { BandInput, BandRecord } from '@wiry-otter/contracts';
-import {
-  catchError,
-  concatMap,
-  concatWith,
-  type Observable,
-  of,
-  switchMap,
-  withLatestFrom,
-} from 'rxjs';
-import { troubleNotice } from '../api/api-problem';
-import { StudioApi } from '../api/studio-api';
-import { answered, recordActions } from '../records/record-actions';
-import { SLICES } from '../records/record-slice';
+import { map, withLatestFrom } from 'rxjs';
+import { RecordWriter } from '../records/outbox/record-writer';
+import { SHOWN } from '../records/shown';
 import { fieldsOf } from './band-input';
 import { bandActions } from './bands';
 import { noticeActions } from './notices';
 
 export const putBand = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
     actions.pipe(
       ofType(bandActions.put),
-      withLatestFrom(store.select(SLICES.band.selectEntities)),
-      concatMap(([{ id, input, words }, bands]) =>
-        saved(api.putBand(id, input), words, (band) => undoPut(bands[id], band)),
-      ),
+      withLatestFrom(store.select(SHOWN.band.selectEntities)),
+      map(([{ id, input, words }, bands]) => {
+        const before = bands[id];
+        writer.write('putBand', { id }, input, words, before && fieldsOf(before));
+        return done(words, undoPut(before, id));
+      }),
     ),
   { functional: true },
 );
 
 export const removeBand = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter)) =>
     actions.pipe(
       ofType(bandActions.remove),
-      concatMap(({ id }) =>
-        saved(api.removeBand(id), 'Band taken off the rail.', () => bandActions.restore({ id })),
-      ),
+      map(({ id }) => {
+        const words = 'Band taken off the rail.';
+        writer.write('removeBand', { id }, null, words);
+        return done(words, bandActions.restore({ id }));
+      }),
     ),
   { functional: true },
 );
 
 export const restoreBand = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter)) =>
     actions.pipe(
       ofType(bandActions.restore),
-      concatMap(({ id }) => saved(api.restoreBand(id), 'Band back on the rail.', () => null)),
+      map(({ id }) => {
+        const words = 'Band back on the rail.';
+        writer.write('restoreBand', { id }, null, words);
+        return done(words, null);
+      }),
     ),
   { functional: true },
 );
 
 export const setReadingAside = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter)) =>
     actions.pipe(
       ofType(bandActions.setReadingAside),
-      concatMap(({ bandId, measurementId, id, input }) =>
-        saved(
-          api.setReadingAside(bandId, measurementId, id, input),
-          input.setAside ? 'Pull set aside; it is kept, but not counted.' : 'Pull counted again.',
-          () =>
-            bandActions.setReadingAside({
-              bandId,
-              measurementId,
-              id,
-              input: { ...input, setAside: !input.setAside },
-            }),
-        ),
-      ),
+      map(({ bandId, id, input, measurementId }) => {
+        const words = input.setAside
+          ? 'Pull set aside; it is kept, but not counted.'
+          : 'Pull counted again.';
+        const params = { id: bandId, measurementId, readingId: id };
+        writer.write('setReadingAside', params, input, words);
+        const back = { ...input, setAside: !input.setAside };
+        return done(words, bandActions.setReadingAside({ bandId, measurementId, id, input: back }));
+      }),
     ),
   { functional: true },
 );
 
 export const chooseLaw = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
     actions.pipe(
       ofType(bandActions.chooseLaw),
-      withLatestFrom(store.select(SLICES.band.selectEntities)),
-      concatMap(([{ id, version, measurementId }, bands]) =>
-        saved(
-          api.chooseLaw(id, { version, measurementId }),
+      withLatestFrom(store.select(SHOWN.band.selectEntities)),
+      map(([{ id, measurementId, version }, bands]) => {
+        const words =
           measurementId === null
             ? 'The law follows the latest measurement.'
-            : 'The law follows the measurement chosen.',
-          (band) =>
-            bandActions.chooseLaw({
-              id,
-              version: band.version,
-              measurementId: bands[id]?.lawFrom ?? null,
-            }),
-        ),
-      ),
+            : 'The law follows the measurement chosen.';
+        const before = bands[id]?.lawFrom ?? null;
+        const base = { measurementId: before };
+        writer.write('chooseLaw', { id }, { version, measurementId }, words, base);
+        const undo = { id, version: version + 1, measurementId: before };
+        return done(words, bandActions.chooseLaw(undo));
+      }),
     ),
   { functional: true },
 );
 
 export const cutPiece = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter)) =>
     actions.pipe(
       ofType(bandActions.cut),
-      concatMap(({ rollId, input }) =>
-        saved(api.cutPiece(rollId, input), `${input.name} is cut.`, () => null).pipe(
-          // The roll is shorter now.
-          concatWith(of(recordActions.pull())),
-        ),
-      ),
+      map(({ input, rollId }) => {
+        const words = `${input.name} is cut.`;
+        writer.write('cutPiece', { id: rollId }, input, words);
+        return done(words, null);
+      }),
     ),
   { functional: true },
 );
 
-/** What was saved, a line that says so, and the way back. */
-function saved(
-  answer: Observable<BandRecord>,
-  text: string,
-  undo: (band: BandRecord) => Action | null,
-): Observable<Action> {
-  return answer.pipe(
-    switchMap((band) =>
-      of<Action[]>(
-        answered('band', band),
-        noticeActions.show({ text, tone: 'done', undo: undo(band) }),
-      ),
-    ),
-    catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
-  );
+/** A line that says what was written, with the way back. */
+function done(text: string, undo: Action | null): Action {
+  return noticeActions.show({ text, tone: 'done', undo });
 }
 
-function undoPut(before: BandRecord | undefined, after: BandRecord): Action {
-  if (before === undefined) return bandActions.remove({ id: after.id });
-  const input: BandInput = { ...fieldsOf(before), version: after.version };
-  return bandActions.put({ id: after.id, input, words: 'Change undone.' });
+function undoPut(before: BandRecord | undefined, id: string): Action {
+  if (before === undefined) return bandActions.remove({ id });
+  const input: BandInput = { ...fieldsOf(before), version: before.version + 1 };
+  return bandActions.put({ id, input, words: 'Change undone.' });
 }

@@ -2,8 +2,6 @@ import { createActionGroup, createSelector, props } from '@ngrx/store';
 import type { BandInput, CutInput, ReadingAsideInput } from '@wiry-otter/contracts';
 import { knowBands } from '@wiry-otter/core';
 import { selectBands } from '../records/selectors';
-import { outboxFeature } from './outbox';
-import { withWaiting } from './waiting-bands';
 
 export const bandActions = createActionGroup({
   source: 'Bands',
@@ -22,12 +20,9 @@ export const bandActions = createActionGroup({
   },
 });
 
-/** Bands on the rail, with what waits to be sent. */
-export const selectRail = createSelector(
-  selectBands,
-  outboxFeature.selectWaiting,
-  (bands, waiting) =>
-    bands.filter((band) => !band.removed).map((band) => withWaiting(band, waiting)),
+/** Bands on the rail. */
+export const selectRail = createSelector(selectBands, (bands) =>
+  bands.filter((band) => !band.removed),
 );
 
 /** The same with their laws. */

@@ -1,22 +1,12 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { type Action, Store } from '@ngrx/store';
-import type { OwnExerciseRecord, PlaceRecord, SetupRecord } from '@wiry-otter/contracts';
-import {
-  catchError,
-  concatMap,
-  map,
-  type Observable,
-  of,
-  switchMap,
-  tap,
-  withLatestFrom,
-} from 'rxjs';
+import type { PlaceRecord } from '@wiry-otter/contracts';
+import { concatMap, map, tap, withLatestFrom } from 'rxjs';
 import * as z from 'zod';
-import { troubleNotice } from '../api/api-problem';
-import { StudioApi } from '../api/studio-api';
-import { answered, recordActions } from '../records/record-actions';
-import { selectPlaces } from '../records/selectors';
+import { RecordWriter } from '../records/outbox/record-writer';
+import { recordActions } from '../records/record-actions';
+import { SHOWN } from '../records/shown';
 import { noticeActions } from './notices';
 import { readStored, store as keep } from './storage';
 import { studioActions } from './studio';
@@ -46,124 +36,98 @@ export const findFocus = createEffect(
   { functional: true },
 );
 
-export const putSetupAway = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi)) =>
-    actions.pipe(
-      ofType(studioActions.putSetupAway),
-      concatMap(({ id }) =>
-        savedSetup(api.removeSetup(id), 'put away', studioActions.takeSetupBack({ id })),
-      ),
-    ),
-  { functional: true },
-);
-
 export const savePlace = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
     actions.pipe(
       ofType(studioActions.savePlace),
-      withLatestFrom(store.select(selectPlaces)),
-      concatMap(([{ id, input, words }, places]) =>
-        api.putPlace(id, input).pipe(
-          switchMap((place) =>
-            of<Action[]>(
-              answered('place', place),
-              noticeActions.show({
-                text: words,
-                tone: 'done',
-                undo: undoPlace(
-                  places.find((known) => known.id === id),
-                  place,
-                ),
-              }),
-            ),
-          ),
-          catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
-        ),
-      ),
+      withLatestFrom(store.select(SHOWN.place.selectEntities)),
+      map(([{ id, input, words }, places]) => {
+        const before = places[id];
+        writer.write('putPlace', { id }, input, words, before);
+        return done(words, undoPlace(before));
+      }),
     ),
   { functional: true },
 );
 
-function undoPlace(before: PlaceRecord | undefined, { id, version }: PlaceRecord): Action | null {
+function undoPlace(before: PlaceRecord | undefined): Action | null {
   if (before === undefined) return null;
-  const { id: _id, ...fields } = before;
+  const { id, version, ...fields } = before;
   return studioActions.savePlace({
     id,
-    input: { ...fields, version },
+    input: { ...fields, version: version + 1 },
     words: `${before.name} as it was.`,
   });
 }
 
 export const saveExercise = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
     actions.pipe(
       ofType(studioActions.saveExercise),
-      concatMap(({ id, input, words }) => savedExercise(api.putExercise(id, input), words, null)),
+      withLatestFrom(store.select(SHOWN.exercise.selectEntities)),
+      map(([{ id, input, words }, exercises]) => {
+        writer.write('putExercise', { id }, input, words, exercises[id]);
+        return done(words, null);
+      }),
     ),
   { functional: true },
 );
 
 export const putExerciseAway = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter)) =>
     actions.pipe(
       ofType(studioActions.putExerciseAway),
-      concatMap(({ id }) =>
-        savedExercise(
-          api.removeExercise(id),
-          'Put away; saved set-ups keep it.',
-          studioActions.takeExerciseBack({ id }),
-        ),
-      ),
+      map(({ id }) => {
+        const words = 'Put away; saved set-ups keep it.';
+        writer.write('removeExercise', { id }, null, words);
+        return done(words, studioActions.takeExerciseBack({ id }));
+      }),
     ),
   { functional: true },
 );
 
 export const takeExerciseBack = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter)) =>
     actions.pipe(
       ofType(studioActions.takeExerciseBack),
-      concatMap(({ id }) => savedExercise(api.restoreExercise(id), 'Back among your own.', null)),
+      map(({ id }) => {
+        const words = 'Back among your own.';
+        writer.write('restoreExercise', { id }, null, words);
+        return done(words, null);
+      }),
     ),
   { functional: true },
 );
 
-function savedExercise(
-  answer: Observable<OwnExerciseRecord>,
-  words: string,
-  undo: Action | null,
-): Observable<Action> {
-  return answer.pipe(
-    switchMap((exercise) =>
-      of<Action[]>(
-        answered('exercise', exercise),
-        noticeActions.show({ text: words, tone: 'done', undo }),
-      ),
+export const putSetupAway = createEffect(
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
+    actions.pipe(
+      ofType(studioActions.putSetupAway),
+      withLatestFrom(store.select(SHOWN.setup.selectEntities)),
+      map(([{ id }, setups]) => {
+        const words = `${setups[id]?.title ?? 'Set-up'}: put away.`;
+        writer.write('putSetupAway', { id }, null, words);
+        return done(words, studioActions.takeSetupBack({ id }));
+      }),
     ),
-    catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
-  );
-}
+  { functional: true },
+);
 
 export const takeSetupBack = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi)) =>
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
     actions.pipe(
       ofType(studioActions.takeSetupBack),
-      concatMap(({ id }) => savedSetup(api.restoreSetup(id), 'back among the saved', null)),
+      withLatestFrom(store.select(SHOWN.setup.selectEntities)),
+      map(([{ id }, setups]) => {
+        const words = `${setups[id]?.title ?? 'Set-up'}: back among the saved.`;
+        writer.write('takeSetupBack', { id }, null, words);
+        return done(words, null);
+      }),
     ),
   { functional: true },
 );
 
-function savedSetup(
-  answer: Observable<SetupRecord>,
-  words: string,
-  undo: Action | null,
-): Observable<Action> {
-  return answer.pipe(
-    switchMap((setup) =>
-      of<Action[]>(
-        answered('setup', setup),
-        noticeActions.show({ text: `${setup.title}: ${words}.`, tone: 'done', undo }),
-      ),
-    ),
-    catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
-  );
+/** A line that says what was written, with the way back. */
+function done(text: string, undo: Action | null): Action {
+  return noticeActions.show({ text, tone: 'done', undo });
 }

@@ -17,7 +17,7 @@ import { Gauges } from '../gauge/gauges';
 import { StandInGauge } from '../gauge/stand-in-gauge';
 import { bandActions, selectKnownBands, selectRail } from '../state/bands';
 import { noticeActions } from '../state/notices';
-import { outboxActions } from '../state/outbox';
+import { RecordWriter } from '../records/outbox/record-writer';
 import {
   figuresOf,
   riggedFields,
@@ -98,147 +98,148 @@ export const TestBenchStore = signalStore(
       warm: computed(() => state.warmUps() >= WARM_UPS || measurement() !== undefined),
     };
   }),
-  withMethods((store, global = inject(Store), gauges = inject(Gauges)) => {
-    const finder = new PlateauFinder();
-    const unplugged = new Subject<void>();
-    let following: Subscription | undefined;
-    /** The pull kept last, until the hand has moved from it. */
-    let kept_N: number | null = null;
+  withMethods(
+    (store, global = inject(Store), gauges = inject(Gauges), writer = inject(RecordWriter)) => {
+      const finder = new PlateauFinder();
+      const unplugged = new Subject<void>();
+      let following: Subscription | undefined;
+      /** The pull kept last, until the hand has moved from it. */
+      let kept_N: number | null = null;
 
-    const putMeasurement = (id: string, input: MeasurementInput): void =>
-      global.dispatch(
-        outboxActions.write({ write: { kind: 'measurement', id, bandId: store.bandId(), input } }),
-      );
+      const putMeasurement = (id: string, input: MeasurementInput): void =>
+        writer.write(
+          'putMeasurement',
+          { id: store.bandId(), measurementId: id },
+          input,
+          'A measurement',
+        );
 
-    /** Begins the measurement with its first reading, so that an idle visit leaves no trace. */
-    const measurementId = (): string => {
-      const going = store.measurement();
-      if (going !== undefined) return going.id;
-      const id = uuidv7();
-      const gauge = store.gauge();
-      putMeasurement(id, {
-        copyId: store.copyId() ?? store.band()?.copies[0]?.id ?? '',
-        rigging: store.rigging(),
-        gauge: { kind: gauge?.kind ?? 'typed', name: gauge?.name ?? '' },
-        warmUps: store.warmUps(),
-        startedAt: new Date().toISOString(),
-        finishedAt: null,
-        note: '',
-      });
-      return id;
-    };
-
-    return {
-      look(bandId: string): void {
-        if (bandId !== store.bandId()) patchState(store, { bandId, warmUps: 0, copyId: null });
-      },
-      set(
-        part: Partial<Pick<TestBenchState, 'rigging' | 'direction' | 'piece_m' | 'copyId'>>,
-      ): void {
-        patchState(store, part);
-      },
-      warmUp(): void {
-        patchState(store, { warmUps: WARM_UPS });
-      },
-      async plugIn(kind: GaugePort['kind']): Promise<void> {
-        this.unplug();
-        const gauge = gauges.open(kind);
-        if (gauge === undefined) return;
-        patchState(store, { gauge });
-        following = gauge.values.pipe(takeUntil(unplugged)).subscribe((value) => {
-          const found = finder.push(value);
-          // A tremor of the hand takes no reading away that is still held.
-          const before = store.plateau();
-          const held = before !== null && !hasMoved(value.force_N, before.force_N) ? before : null;
-          const plateau = found ?? held;
-          if (kept_N !== null && hasMoved(value.force_N, kept_N)) kept_N = null;
-          // The pull just kept is still held; it is no reading of the next length.
-          patchState(store, { live_N: value.force_N, plateau: kept_N === null ? plateau : null });
-        });
-        try {
-          await gauge.connect();
-        } catch (error) {
-          this.unplug();
-          const words = error instanceof Error ? error.message : 'The scale did not answer.';
-          global.dispatch(noticeActions.show({ text: words, tone: 'trouble', undo: null }));
-        }
-      },
-      unplug(): void {
-        unplugged.next();
-        following?.unsubscribe();
-        store.gauge()?.disconnect();
-        finder.reset();
-        kept_N = null;
-        patchState(store, { gauge: null, live_N: null, plateau: null });
-      },
-      /** Takes what hangs on the hook now, the slack band and its clips, as nothing. */
-      zero(): Zeroing | undefined {
-        finder.reset();
-        patchState(store, { plateau: null });
-        return store.gauge()?.zero();
-      },
-      /** Lets the simulated hand pull the band to a stretch; a real one is a person's. */
-      simulate(stretch: number): void {
+      /** Begins the measurement with its first reading, so that an idle visit leaves no trace. */
+      const measurementId = (): string => {
+        const going = store.measurement();
+        if (going !== undefined) return going.id;
+        const id = uuidv7();
         const gauge = store.gauge();
-        const band = store.band();
-        const rigged = store.rigged();
-        if (!(gauge instanceof StandInGauge) || band === undefined || rigged === null) return;
-        finder.reset();
-        patchState(store, { plateau: null });
-        const { id, kind, width_mm } = band;
-        if (stretch <= 1) gauge.release();
-        else {
-          gauge.hold({ id, kind, width_mm, strands: rigged.strands });
-          gauge.pullTo(stretch);
-        }
-      },
-      keep(pull: Pick<ReadingInput, 'length_m' | 'force_N' | 'weighing'>): void {
-        const rigged = store.rigged();
-        if (rigged === null) return;
-        const input: ReadingInput = {
-          ...pull,
-          ...riggedFields(rigged),
-          direction: store.direction(),
-          takenAt: new Date().toISOString(),
-        };
-        global.dispatch(
-          outboxActions.write({
-            write: {
-              kind: 'reading',
-              id: uuidv7(),
+        putMeasurement(id, {
+          copyId: store.copyId() ?? store.band()?.copies[0]?.id ?? '',
+          rigging: store.rigging(),
+          gauge: { kind: gauge?.kind ?? 'typed', name: gauge?.name ?? '' },
+          warmUps: store.warmUps(),
+          startedAt: new Date().toISOString(),
+          finishedAt: null,
+          note: '',
+        });
+        return id;
+      };
+
+      return {
+        look(bandId: string): void {
+          if (bandId !== store.bandId()) patchState(store, { bandId, warmUps: 0, copyId: null });
+        },
+        set(
+          part: Partial<Pick<TestBenchState, 'rigging' | 'direction' | 'piece_m' | 'copyId'>>,
+        ): void {
+          patchState(store, part);
+        },
+        warmUp(): void {
+          patchState(store, { warmUps: WARM_UPS });
+        },
+        async plugIn(kind: GaugePort['kind']): Promise<void> {
+          this.unplug();
+          const gauge = gauges.open(kind);
+          if (gauge === undefined) return;
+          patchState(store, { gauge });
+          following = gauge.values.pipe(takeUntil(unplugged)).subscribe((value) => {
+            const found = finder.push(value);
+            // A tremor of the hand takes no reading away that is still held.
+            const before = store.plateau();
+            const held =
+              before !== null && !hasMoved(value.force_N, before.force_N) ? before : null;
+            const plateau = found ?? held;
+            if (kept_N !== null && hasMoved(value.force_N, kept_N)) kept_N = null;
+            // The pull just kept is still held; it is no reading of the next length.
+            patchState(store, { live_N: value.force_N, plateau: kept_N === null ? plateau : null });
+          });
+          try {
+            await gauge.connect();
+          } catch (error) {
+            this.unplug();
+            const words = error instanceof Error ? error.message : 'The scale did not answer.';
+            global.dispatch(noticeActions.show({ text: words, tone: 'trouble', undo: null }));
+          }
+        },
+        unplug(): void {
+          unplugged.next();
+          following?.unsubscribe();
+          store.gauge()?.disconnect();
+          finder.reset();
+          kept_N = null;
+          patchState(store, { gauge: null, live_N: null, plateau: null });
+        },
+        /** Takes what hangs on the hook now, the slack band and its clips, as nothing. */
+        zero(): Zeroing | undefined {
+          finder.reset();
+          patchState(store, { plateau: null });
+          return store.gauge()?.zero();
+        },
+        /** Lets the simulated hand pull the band to a stretch; a real one is a person's. */
+        simulate(stretch: number): void {
+          const gauge = store.gauge();
+          const band = store.band();
+          const rigged = store.rigged();
+          if (!(gauge instanceof StandInGauge) || band === undefined || rigged === null) return;
+          finder.reset();
+          patchState(store, { plateau: null });
+          const { id, kind, width_mm } = band;
+          if (stretch <= 1) gauge.release();
+          else {
+            gauge.hold({ id, kind, width_mm, strands: rigged.strands });
+            gauge.pullTo(stretch);
+          }
+        },
+        keep(pull: Pick<ReadingInput, 'length_m' | 'force_N' | 'weighing'>): void {
+          const rigged = store.rigged();
+          if (rigged === null) return;
+          const input: ReadingInput = {
+            ...pull,
+            ...riggedFields(rigged),
+            direction: store.direction(),
+            takenAt: new Date().toISOString(),
+          };
+          const params = {
+            id: store.bandId(),
+            measurementId: measurementId(),
+            readingId: uuidv7(),
+          };
+          writer.write('addReading', params, input, 'A pull');
+          finder.reset();
+          kept_N = pull.force_N;
+          patchState(store, { plateau: null });
+        },
+        setAside(id: string, setAside: boolean, reason: string): void {
+          const going = store.measurement();
+          if (going === undefined) return;
+          global.dispatch(
+            bandActions.setReadingAside({
               bandId: store.bandId(),
-              measurementId: measurementId(),
-              input,
-            },
-          }),
-        );
-        finder.reset();
-        kept_N = pull.force_N;
-        patchState(store, { plateau: null });
-      },
-      setAside(id: string, setAside: boolean, reason: string): void {
-        const going = store.measurement();
-        if (going === undefined) return;
-        global.dispatch(
-          bandActions.setReadingAside({
-            bandId: store.bandId(),
-            measurementId: going.id,
-            id,
-            input: { setAside, reason },
-          }),
-        );
-      },
-      finish(): void {
-        const going = store.measurement();
-        if (going === undefined) return;
-        const { id, copyId, rigging, gauge, warmUps, startedAt, note } = going;
-        const finishedAt = new Date().toISOString();
-        putMeasurement(id, { copyId, rigging, gauge, warmUps, startedAt, finishedAt, note });
-        this.unplug();
-        patchState(store, { warmUps: 0, direction: 'loading' });
-      },
-    };
-  }),
+              measurementId: going.id,
+              id,
+              input: { setAside, reason },
+            }),
+          );
+        },
+        finish(): void {
+          const going = store.measurement();
+          if (going === undefined) return;
+          const { id, copyId, rigging, gauge, warmUps, startedAt, note } = going;
+          const finishedAt = new Date().toISOString();
+          putMeasurement(id, { copyId, rigging, gauge, warmUps, startedAt, finishedAt, note });
+          this.unplug();
+          patchState(store, { warmUps: 0, direction: 'loading' });
+        },
+      };
+    },
+  ),
   withHooks({
     onDestroy(store) {
       store.unplug();

@@ -1,10 +1,10 @@
 import { TestBed } from '@angular/core/testing';
+import type { MeasurementInput, ReadingInput } from '@wiry-otter/contracts';
 import { STANDARD_GRAVITY_M_S2 } from '@wiry-otter/core';
-import { ACCOUNT, setUpApp } from '../../testing/app';
+import { ACCOUNT, setUpApp, writes } from '../../testing/app';
 import { bandRecord, UUID } from '../../testing/records';
 import { accountActions } from '../state/account';
 import { answered } from '../records/record-actions';
-import { outboxFeature } from '../state/outbox';
 import { TestBench } from './test-bench';
 
 describe('the test bench on screen', () => {
@@ -39,7 +39,7 @@ describe('the test bench on screen', () => {
       input.dispatchEvent(new Event('input'));
       await settle();
     };
-    const waiting = store.selectSignal(outboxFeature.selectWaiting);
+    const waiting = writes();
     return { root, store, settle, press, enter, waiting };
   }
 
@@ -62,7 +62,8 @@ describe('the test bench on screen', () => {
     await enter('Pull, N', '124');
     await press('Keep 124 N');
     const reading = waiting().at(-1);
-    expect(reading?.kind === 'reading' && reading.input.length_m).toBeCloseTo(2.18, 9);
+    expect(reading?.kind).toBe('addReading');
+    expect((reading?.body as ReadingInput).length_m).toBeCloseTo(2.18, 9);
   });
 
   it('reads a pull off a bathroom scale and keeps what the scale said', async () => {
@@ -76,12 +77,13 @@ describe('the test bench on screen', () => {
     await enter('Standing in it', '61.2');
     await press('Keep 100 N');
     const [begun, reading] = waiting();
-    expect(begun?.kind === 'measurement' && begun.input.rigging).toBe('standing');
-    expect(begun?.kind === 'measurement' && begun.input.warmUps).toBe(1);
-    if (reading?.kind !== 'reading') throw new Error('no reading was kept');
-    expect(reading.input.force_N).toBeCloseTo(10.2 * STANDARD_GRAVITY_M_S2, 6);
-    expect(reading.input.length_m).toBeCloseTo(1.8, 9);
-    expect(reading.input.weighing).toEqual({
+    expect([begun?.kind, reading?.kind]).toEqual(['putMeasurement', 'addReading']);
+    const measurement = begun?.body as MeasurementInput;
+    expect([measurement.rigging, measurement.warmUps]).toEqual(['standing', 1]);
+    const input = reading?.body as ReadingInput;
+    expect(input.force_N).toBeCloseTo(10.2 * STANDARD_GRAVITY_M_S2, 6);
+    expect(input.length_m).toBeCloseTo(1.8, 9);
+    expect(input.weighing).toEqual({
       free_kg: 71.4,
       standing_kg: 61.2,
       bar_m: 1.83,

@@ -5,16 +5,12 @@ import { knownExercises } from '../exercises/known-exercises';
 import { SKILLS } from '@wiry-otter/catalogue';
 import type { PrescriptionRecord, SessionRecord, SetupRecord } from '@wiry-otter/contracts';
 import { format, parseISO } from 'date-fns';
-import { of, switchMap } from 'rxjs';
-import { v7 as uuidv7 } from 'uuid';
-import { Sending } from '../api/sending';
-import { StudioApi } from '../api/studio-api';
 import { syncFeature } from '../records/sync';
 import { CODE_WORDS } from '../next/decision-words';
 import { ClearanceNote } from '../people/clearance-note';
+import { BeginSession } from '../session/begin-session';
 import { setupWords } from '../session/setup-of-set';
 import { countWord } from '../session/work-words';
-import { firstPrescription, isPrescriptionFor } from '../setups/saved/first-prescription';
 import { unusableBand } from '../setups/saved/unusable-band';
 import {
   selectDecisions,
@@ -67,7 +63,7 @@ function setupsOf(
   templateUrl: './today.html',
 })
 export class Today {
-  private readonly api = inject(StudioApi);
+  private readonly beginning = inject(BeginSession);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly own = this.store.selectSignal(selectExercises);
@@ -81,7 +77,6 @@ export class Today {
   protected readonly loaded = this.store.selectSignal(syncFeature.selectLoaded);
   protected readonly failure = this.store.selectSignal(syncFeature.selectFailure);
 
-  protected readonly sending = new Sending();
   protected readonly today = format(new Date(), 'EEEE d MMMM');
 
   protected readonly open = computed(() =>
@@ -170,22 +165,8 @@ export class Today {
     else this.start(work);
   }
 
-  /** From the prescription in force, else from a first one. */
   private start({ prescription, setup }: Work): void {
-    if (setup === undefined) return;
-    const id = uuidv7();
-    const prescribed = isPrescriptionFor(prescription, setup)
-      ? of(prescription)
-      : this.api.addPrescription(uuidv7(), firstPrescription(setup));
-    this.sending.send(
-      () =>
-        prescribed.pipe(
-          switchMap(({ id: prescriptionId }) =>
-            this.api.startSession(id, { prescriptionId, startedAt: new Date().toISOString() }),
-          ),
-        ),
-      () => this.router.navigate(['/session', id]),
-    );
+    if (setup !== undefined) this.beginning.beginWith(setup, prescription);
   }
 
   /** What a skill asks for is seen to on its page, all else on the workbench. */

@@ -78,7 +78,7 @@ const OFFERED = 4;
           </select></label
         >
       }
-      <button class="action" type="submit" [disabled]="store.sending.busy()">Enter</button>
+      <button class="action" type="submit">Enter</button>
     </form>
     <p class="mt-2 text-sm" role="status">
       @if (store.shown(); as shown) {

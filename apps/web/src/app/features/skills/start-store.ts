@@ -1,12 +1,9 @@
 import { computed, inject, Injectable } from '@angular/core';
-import { Store } from '@ngrx/store';
 import type { SkillDocument, SkillTestInput } from '@wiry-otter/contracts';
 import { type Effort, firstHelp, helpOver, isHold, type Target } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import { v7 as uuidv7 } from 'uuid';
-import { Sending } from '../../api/sending';
-import { StudioApi } from '../../api/studio-api';
-import { answered } from '../../records/record-actions';
+import { RecordWriter } from '../../records/outbox/record-writer';
 import { withPart } from '../../setups/workbench/changes';
 import { solveWorkbench } from '../../setups/workbench/solve-workbench';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
@@ -16,12 +13,9 @@ import { LevelStore } from './level-store';
 /** What is known of a person in a level, and the help that it gives to begin with. */
 @Injectable()
 export class StartStore {
-  private readonly api = inject(StudioApi);
-  private readonly global = inject(Store);
+  private readonly writer = inject(RecordWriter);
   private readonly workbench = inject(WorkbenchStore);
   private readonly levels = inject(LevelStore);
-
-  readonly sending = new Sending();
 
   /** What the exercise asks of the person without bands; undefined where it cannot be laid. */
   private readonly bare = whenLetGo(this.workbench.held, this.workbench.settled, () => {
@@ -71,10 +65,7 @@ export class StartStore {
       load: summary?.mean ?? this.need(),
       help: summary?.assistMean ?? 0,
     };
-    this.sending.send(
-      () => this.api.addSkillTest(uuidv7(), input),
-      (test) => this.global.dispatch(answered('skillTest', test)),
-    );
+    this.writer.write('addSkillTest', { id: uuidv7() }, input, 'A test');
   }
 
   /** What is asked of the finder for a share of help: at the hardest point, or in the mean. */

@@ -1,16 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { PrescriptionInput, SetupInput } from '@wiry-otter/contracts';
-import { concat, defer, last, type Observable } from 'rxjs';
-import { v7 as uuidv7 } from 'uuid';
+import { concat, defer, last, type Observable, of, tap } from 'rxjs';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
 import { keptRung, type Rung } from '../../setups/ladder/ladder-model';
 import type { LadderStore } from '../../setups/ladder/ladder-store';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
 import { selectPrescriptions } from '../../records/selectors';
-import { recordActions } from '../../records/record-actions';
+import { answered } from '../../records/record-actions';
+import { BeginSession } from '../../session/begin-session';
 import { noticeActions } from '../../state/notices';
 
 /** Prescribes rungs of a ladder, once their warnings were seen to, and begins the session. */
@@ -71,7 +70,7 @@ export class WorkButton {
 
   private readonly api = inject(StudioApi);
   private readonly global = inject(Store);
-  private readonly router = inject(Router);
+  private readonly beginning = inject(BeginSession);
   private readonly workbench = inject(WorkbenchStore);
   private readonly prescriptions = this.global.selectSignal(selectPrescriptions);
   protected readonly sending = new Sending();
@@ -115,39 +114,22 @@ export class WorkButton {
     const wanted = this.input();
     if (wanted === null) return;
     const send = (): void =>
-      this.sending.send(
-        () =>
-          concat(
-            ...this.setups(),
-            defer(() => this.api.addPrescription(uuidv7(), wanted)),
-          ).pipe(last()),
-        () => {
-          this.global.dispatch(recordActions.pull());
-          const text = `${this.workbench.person()?.name ?? ''}: prescribed.`;
-          this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
-        },
-      );
+      this.withSetups(() => {
+        this.beginning.prescribe(wanted);
+        const text = `${this.workbench.person()?.name ?? ''}: prescribed.`;
+        this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
+      });
     if (this.ladder().shown()?.kept === true) send();
     else this.ladder().keep(send);
   }
 
   protected begin(prescriptionId: string): void {
-    const id = uuidv7();
-    this.sending.send(
-      () =>
-        concat(
-          ...this.setups(),
-          defer(() =>
-            this.api.startSession(id, { prescriptionId, startedAt: new Date().toISOString() }),
-          ),
-        ).pipe(last()),
-      () => {
-        // The set-ups may have become ready with it.
-        this.global.dispatch(recordActions.pull());
-        this.global.dispatch(noticeActions.dismiss());
-        return this.router.navigate(['/session', id]);
-      },
-    );
+    this.withSetups(() => this.beginning.begin(prescriptionId));
+  }
+
+  /** Does what needs the set-ups once they are there. */
+  private withSetups(then: () => void): void {
+    this.sending.send(() => concat(...this.setups(), of(null)).pipe(last()), then);
   }
 
   private readonly unready = computed(() => {
@@ -181,7 +163,9 @@ export class WorkButton {
             .filter(({ text }) => this.seen().has(text))
             .map(({ rule }) => rule),
         };
-        return this.api.putSetup(setupId, input);
+        return this.api
+          .putSetup(setupId, input)
+          .pipe(tap((setup) => this.global.dispatch(answered('setup', setup))));
       }),
     );
   }

@@ -9,12 +9,9 @@ import {
 import { Store } from '@ngrx/store';
 import type { DropSetRecord } from '@wiry-otter/contracts';
 import { bandOfCopy } from '@wiry-otter/core';
-import { v7 as uuidv7 } from 'uuid';
-import { Sending } from '../../api/sending';
-import { StudioApi } from '../../api/studio-api';
 import { demandInUnit } from '../../drawing/figures';
 import { NumberInput } from '../../forms/number-input';
-import { recordActions } from '../../records/record-actions';
+import { BeginSession } from '../../session/begin-session';
 import { noticeActions } from '../../state/notices';
 import { WorkbenchStore } from '../workbench/workbench-store';
 import { type DropPart, planOnWorkbench } from './drop-set-model';
@@ -42,10 +39,9 @@ const SAME_LOAD = 0.01;
 })
 export class DropSetPanel {
   protected readonly workbench = inject(WorkbenchStore);
-  private readonly api = inject(StudioApi);
+  private readonly beginning = inject(BeginSession);
   private readonly global = inject(Store);
 
-  protected readonly sending = new Sending();
   protected readonly directions = DIRECTIONS;
   protected readonly lasts = LASTS;
   protected readonly times = signal(2);
@@ -140,13 +136,8 @@ export class DropSetPanel {
       last: this.last(),
       parts: parts.map(({ change, load }) => ({ change, load })),
     };
-    this.sending.send(
-      () => this.api.addPrescription(uuidv7(), { ...same, drop }),
-      () => {
-        const text = `The last set goes on in ${parts.length} parts.`;
-        this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
-        this.global.dispatch(recordActions.pull());
-      },
-    );
+    this.beginning.prescribe({ ...same, drop });
+    const text = `The last set goes on in ${parts.length} parts.`;
+    this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
   }
 }

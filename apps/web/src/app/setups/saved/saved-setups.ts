@@ -1,20 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { SetupRecord } from '@wiry-otter/contracts';
-import { of, switchMap } from 'rxjs';
-import { v7 as uuidv7 } from 'uuid';
-import { Sending } from '../../api/sending';
-import { StudioApi } from '../../api/studio-api';
 import { DocumentPicker } from '../../documents/document-picker';
 import type { ReadJson } from '../../documents/json-file';
 import { demandInUnit, meanQuantity, quantityWords } from '../../drawing/figures';
 import { GaugeStaff } from '../../drawing/gauge-staff';
-import { recordActions } from '../../records/record-actions';
-import { noticeActions } from '../../state/notices';
+import { BeginSession } from '../../session/begin-session';
 import { studioActions } from '../../state/studio';
 import { type Refusal, Refused } from '../../forms/refused';
-import { firstPrescription, isPrescriptionFor } from './first-prescription';
 import { unusableBand } from './unusable-band';
 import { knownLaws, remeasuredWords } from './remeasured-words';
 import { downloadSetup, LARGEST_SETUP, readSetup } from './setup-file';
@@ -28,12 +21,10 @@ import { WorkbenchStore } from '../workbench/workbench-store';
   templateUrl: './saved-setups.html',
 })
 export class SavedSetups {
-  private readonly api = inject(StudioApi);
+  private readonly beginning = inject(BeginSession);
   private readonly global = inject(Store);
-  private readonly router = inject(Router);
 
   protected readonly workbench = inject(WorkbenchStore);
-  protected readonly sending = new Sending();
 
   /** What each saved set-up asks with the bands as measured today, where that is another figure. */
   protected readonly today = computed(() => {
@@ -90,28 +81,6 @@ export class SavedSetups {
 
   /** Starts from the prescription in force when it is for this set-up, else from a first one. */
   protected start(setup: SetupRecord): void {
-    const current = this.workbench.current();
-    const prescription = isPrescriptionFor(current, setup)
-      ? of(current)
-      : this.api.addPrescription(uuidv7(), firstPrescription(setup));
-    const id = uuidv7();
-    this.sending.send(
-      () =>
-        prescription.pipe(
-          switchMap((prescribed) =>
-            this.api.startSession(id, {
-              prescriptionId: prescribed.id,
-              startedAt: new Date().toISOString(),
-            }),
-          ),
-        ),
-      () => {
-        // What was said of the workbench would lie over the set at hand.
-        this.global.dispatch(noticeActions.dismiss());
-        // The set-up may have been prescribed with it.
-        this.global.dispatch(recordActions.pull());
-        return this.router.navigate(['/session', id]);
-      },
-    );
+    this.beginning.beginWith(setup, this.workbench.current());
   }
 }

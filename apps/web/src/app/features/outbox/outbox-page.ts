@@ -1,0 +1,62 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { format, parseISO } from 'date-fns';
+import { outboxActions, outboxFeature } from '../../records/outbox/outbox-state';
+import type { KeptWrite } from '../../records/outbox/write';
+import { WRITE_KINDS } from '../../records/outbox/write-kinds';
+
+/** What this device has written and the server does not have: on its way, or not taken. */
+@Component({
+  selector: 'otter-outbox',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './outbox-page.html',
+})
+export class OutboxPage {
+  private readonly store = inject(Store);
+
+  protected readonly offline = this.store.selectSignal(outboxFeature.selectOffline);
+  private readonly waitingWrites = this.store.selectSignal(outboxFeature.selectWaiting);
+  private readonly refusedWrites = this.store.selectSignal(outboxFeature.selectRefused);
+  protected readonly waiting = computed(() => this.waitingWrites().map(rowOf));
+  protected readonly refused = computed(() => this.refusedWrites().map(rowOf));
+
+  protected dismiss(write: KeptWrite): void {
+    this.store.dispatch(outboxActions.dismiss({ write }));
+  }
+
+  /** Everything that was to be written, to be kept or read elsewhere. */
+  protected download({ write }: Row): void {
+    const { at, body, by, id, kind, params, what } = write;
+    const text = JSON.stringify({ id, at, by, what, kind, params, body }, null, 2);
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+    link.download = `not-taken-${format(parseISO(at), 'yyyy-MM-dd-HHmm')}.json`;
+    link.click();
+    URL.revokeObjectURL(link.href);
+  }
+}
+
+interface Row {
+  readonly write: KeptWrite;
+  readonly what: string;
+  readonly when: string;
+  readonly by: string;
+  readonly why: string;
+  readonly details: string;
+  /** What was to be written, as it is. */
+  readonly content: string;
+}
+
+function rowOf(write: KeptWrite): Row {
+  const { at, body, by, kind, refusal, what } = write;
+  const isRemoval = WRITE_KINDS[kind].method === 'DELETE';
+  return {
+    write,
+    what,
+    when: format(parseISO(at), 'EEE d MMM, HH:mm'),
+    by: by.name,
+    why: refusal?.words ?? '',
+    details: refusal?.details ?? '',
+    content: isRemoval || body === null ? '' : JSON.stringify(body, null, 2),
+  };
+}

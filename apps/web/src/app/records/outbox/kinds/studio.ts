@@ -1,0 +1,89 @@
+import type {
+  OwnExerciseInput,
+  PlaceInput,
+  SkillTestInput,
+  StudioRulesInput,
+} from '@wiry-otter/contracts';
+import type { FinderPreferences } from '@wiry-otter/core';
+import { type RecordView, shown, type ShownRecord, type WriteKindOf } from '../write';
+
+interface One {
+  readonly id: string;
+}
+
+export const putPlace: WriteKindOf<One, PlaceInput> = {
+  method: 'PUT',
+  path: ({ id }) => `/places/${id}`,
+  answers: 'place',
+  about: ({ id }) => [id],
+  show: (_view, { body, params: { id } }) => [
+    shown('place', { ...body, id, version: body.version + 1 }),
+  ],
+};
+
+export const putExercise: WriteKindOf<One, OwnExerciseInput> = {
+  method: 'PUT',
+  path: ({ id }) => `/exercises/${id}`,
+  answers: 'exercise',
+  about: ({ id }) => [id],
+  show: (_view, { body: { document, version }, params: { id } }) => [
+    shown('exercise', { id, version: version + 1, document, removed: false }),
+  ],
+};
+
+function exerciseSetRemoved(view: RecordView, { id }: One, removed: boolean): ShownRecord[] {
+  const exercise = view.get('exercise', id);
+  return exercise === undefined
+    ? []
+    : [shown('exercise', { ...exercise, removed, version: exercise.version + 1 })];
+}
+
+export const removeExercise: WriteKindOf<One, null> = {
+  method: 'DELETE',
+  path: ({ id }) => `/exercises/${id}`,
+  answers: 'exercise',
+  about: ({ id }) => [id],
+  show: (view, { params }) => exerciseSetRemoved(view, params, true),
+};
+
+export const restoreExercise: WriteKindOf<One, null> = {
+  method: 'POST',
+  path: ({ id }) => `/exercises/${id}/restore`,
+  answers: 'exercise',
+  about: ({ id }) => [id],
+  show: (view, { params }) => exerciseSetRemoved(view, params, false),
+};
+
+export const saveRules: WriteKindOf<One, StudioRulesInput> = {
+  method: 'PUT',
+  path: () => '/studio/rules',
+  answers: 'studio',
+  about: ({ id }) => [id],
+  show(view, { body, params: { id } }) {
+    const studio = view.get('studio', id);
+    return studio === undefined
+      ? []
+      : [shown('studio', { ...studio, ...body, version: body.version + 1 })];
+  },
+};
+
+export const putPreferences: WriteKindOf<One, FinderPreferences> = {
+  method: 'PUT',
+  path: () => '/account/finder-preferences',
+  answers: 'preferences',
+  about: ({ id }) => [id],
+  show(view, { body, params: { id } }) {
+    const version = (view.get('preferences', id)?.version ?? 0) + 1;
+    return [shown('preferences', { id, version, finder: body })];
+  },
+};
+
+export const addSkillTest: WriteKindOf<One, SkillTestInput> = {
+  method: 'PUT',
+  path: ({ id }) => `/skill-tests/${id}`,
+  answers: 'skillTest',
+  about: ({ id }) => [id],
+  show: (_view, { at, body, params: { id } }) => [
+    shown('skillTest', { ...body, id, enteredAt: at }),
+  ],
+};

@@ -1,0 +1,49 @@
+import { inject } from '@angular/core';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { concatMap, fromEvent, tap } from 'rxjs';
+import { recordActions } from '../record-actions';
+import { OpenOutbox } from './open-outbox';
+import { OutboxSender } from './outbox-sender';
+import { outboxActions } from './outbox-state';
+
+export const openOutbox = createEffect(
+  (actions = inject(Actions), open = inject(OpenOutbox)) =>
+    actions.pipe(
+      ofType(recordActions.follow),
+      concatMap(({ trainerId }) => open.open(trainerId)),
+    ),
+  { functional: true, dispatch: false },
+);
+
+export const closeOutbox = createEffect(
+  (actions = inject(Actions), open = inject(OpenOutbox)) =>
+    actions.pipe(
+      ofType(recordActions.leave, recordActions.forget),
+      tap(() => open.close()),
+    ),
+  { functional: true, dispatch: false },
+);
+
+/** Kept first; it shows once it is kept. */
+export const keepWrites = createEffect(
+  (actions = inject(Actions), open = inject(OpenOutbox)) =>
+    actions.pipe(
+      ofType(outboxActions.write),
+      concatMap(({ writes }) => open.add(writes)),
+    ),
+  { functional: true, dispatch: false },
+);
+
+export const dismissWrite = createEffect(
+  (actions = inject(Actions), open = inject(OpenOutbox)) =>
+    actions.pipe(
+      ofType(outboxActions.dismiss),
+      concatMap(({ write }) => open.dismiss(write)),
+    ),
+  { functional: true, dispatch: false },
+);
+
+export const sendWhenConnected = createEffect(
+  (sender = inject(OutboxSender)) => fromEvent(window, 'online').pipe(tap(() => sender.wake())),
+  { functional: true, dispatch: false },
+);

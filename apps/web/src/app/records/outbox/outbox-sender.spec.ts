@@ -1,0 +1,161 @@
+import { type HttpTestingController, type TestRequest } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import type { PlaceInput } from '@wiry-otter/contracts';
+import { setUpApp, tell } from '../../../testing/app';
+import { placeRecord, UUID } from '../../../testing/records';
+import { SLICES } from '../record-slice';
+import { Outbox } from './outbox';
+import { OutboxSender } from './outbox-sender';
+import type { Write } from './write';
+
+const place = (id: string, name: string): PlaceInput & { id: string } => ({
+  ...placeRecord(),
+  id,
+  name,
+});
+
+function putPlace(id: string, name: string, base?: object): Write {
+  const { id: _id, ...body } = place(id, name);
+  return {
+    id: crypto.randomUUID(),
+    at: '2026-11-23T10:00:00Z',
+    kind: 'putPlace',
+    params: { id },
+    body,
+    what: name,
+    by: { id: `${UUID}1`, name: 'Mika Ferrow' },
+    ...(base === undefined ? {} : { base }),
+  };
+}
+
+describe('the sender of the outbox', () => {
+  const [loft, cellar] = [`${UUID}2`, `${UUID}3`];
+  let outbox: Outbox;
+  let wire: HttpTestingController;
+  let stop: AbortController;
+  let sender: OutboxSender;
+  let running: Promise<void>;
+  let store: ReturnType<typeof setUpApp>['store'];
+
+  beforeEach(() => {
+    ({ store, wire } = setUpApp());
+    outbox = new Outbox(crypto.randomUUID());
+    sender = TestBed.inject(OutboxSender);
+    stop = new AbortController();
+  });
+  afterEach(async () => {
+    stop.abort();
+    await running.catch(() => undefined);
+    await outbox.delete();
+  });
+
+  const start = (): void => {
+    running = sender.run(outbox, stop.signal);
+  };
+
+  /** The next request to a path, once it is made. */
+  async function asked(path: string): Promise<TestRequest> {
+    for (;;) {
+      const [found] = wire.match((request) => request.url === `/api${path}`);
+      if (found !== undefined) return found;
+      await new Promise((resolve) => setTimeout(resolve));
+    }
+  }
+
+  /** What is in the outbox once there are so many. */
+  async function left(count: number): Promise<string[]> {
+    for (;;) {
+      const writes = await outbox.read();
+      if (writes.length === count) return writes.map(({ what }) => what);
+      await new Promise((resolve) => setTimeout(resolve));
+    }
+  }
+
+  const problem = (
+    status: number,
+    code: string,
+  ): [object, { status: number; statusText: string }] => [
+    { type: 'urn:x', title: 'No.', status, code },
+    { status, statusText: code },
+  ];
+
+  it('sends in order, under one id each, and shows the answer before it lets go', async () => {
+    const first = putPlace(loft, 'Loft');
+    await outbox.add(first, putPlace(loft, 'Loft, tidied'));
+    start();
+    const sent = await asked(`/places/${loft}`);
+    expect(sent.request.headers.get('otter-write')).toBe(first.id);
+    // As whom it was written, whoever is signed in by now.
+    expect(sent.request.headers.get('otter-trainer')).toBe(outbox.trainerId);
+    // The second is about the same place: it waits for the first.
+    expect(wire.match(() => true)).toEqual([]);
+    sent.flush({ ...place(loft, 'Loft'), version: 2 });
+    const second = await asked(`/places/${loft}`);
+    expect(store.selectSignal(SLICES.place.selectEntities)()[loft]?.version).toBe(2);
+    second.flush({ ...place(loft, 'Loft, tidied'), version: 3 });
+    expect(await left(0)).toEqual([]);
+  });
+
+  it('is not held up by one that always fails: others go on', async () => {
+    await outbox.add(putPlace(loft, 'Loft'), putPlace(cellar, 'Cellar'));
+    start();
+    (await asked(`/places/${loft}`)).flush(...problem(500, 'internal'));
+    (await asked(`/places/${cellar}`)).flush({ ...place(cellar, 'Cellar'), version: 2 });
+    expect(await left(1)).toEqual(['Loft']);
+  });
+
+  it('keeps what the server will not have, with its reason, and goes on', async () => {
+    await outbox.add(putPlace(loft, 'Loft'), putPlace(cellar, 'Cellar'));
+    start();
+    (await asked(`/places/${loft}`)).flush(...problem(404, 'not-found'));
+    (await asked(`/places/${cellar}`)).flush({ ...place(cellar, 'Cellar'), version: 2 });
+    expect(await left(1)).toEqual(['Loft']);
+    expect((await outbox.read())[0]?.refusal).toEqual({
+      code: 'not-found',
+      words: 'No.',
+      details: '',
+    });
+  });
+
+  it('keeps all of it while the sign-in is another’s', async () => {
+    await outbox.add(putPlace(loft, 'Loft'));
+    start();
+    (await asked(`/places/${loft}`)).flush(...problem(403, 'another-trainer'));
+    stop.abort();
+    await running;
+    const [kept] = await outbox.read();
+    expect([kept?.what, kept?.refusal]).toEqual(['Loft', undefined]);
+  });
+
+  it('merges with what came between, and sends that', async () => {
+    const before = placeRecord();
+    tell(store, { place: [before] });
+    await outbox.add(putPlace(loft, 'Loft', before));
+    start();
+    (await asked(`/places/${loft}`)).flush(...problem(409, 'version-conflict'));
+    const theirs = { ...before, version: 7, about: 'Tidied by a colleague' };
+    (await asked(`/records/place/${loft}`)).flush(theirs);
+    const again = await asked(`/places/${loft}`);
+    expect(again.request.body).toEqual(
+      jasmine.objectContaining({ name: 'Loft', about: 'Tidied by a colleague', version: 7 }),
+    );
+    again.flush({ ...theirs, name: 'Loft', version: 8 });
+    expect(await left(0)).toEqual([]);
+  });
+
+  it('leaves to a person what both changed in different ways', async () => {
+    const before = placeRecord();
+    await outbox.add(putPlace(loft, 'Loft', before));
+    start();
+    (await asked(`/places/${loft}`)).flush(...problem(409, 'version-conflict'));
+    (await asked(`/records/place/${loft}`)).flush({ ...before, version: 7, name: 'Attic' });
+    for (;;) {
+      const [kept] = await outbox.read();
+      if (kept?.refusal !== undefined) {
+        expect([kept.refusal.code, kept.refusal.details]).toEqual(['version-conflict', 'name']);
+        return;
+      }
+      await new Promise((resolve) => setTimeout(resolve));
+    }
+  });
+});

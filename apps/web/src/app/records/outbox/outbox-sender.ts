@@ -1,0 +1,151 @@
+import { inject, Injectable } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { firstValueFrom, merge, Subject, timer } from 'rxjs';
+import { ApiProblem } from '../../api/api-problem';
+import { StudioApi } from '../../api/studio-api';
+import { answered, recordActions } from '../record-actions';
+import { mergeFields } from './merge';
+import type { Outbox } from './outbox';
+import { outboxActions } from './outbox-state';
+import type { KeptWrite, Refusal, WriteKindOf } from './write';
+import { WRITE_KINDS } from './write-kinds';
+
+/** After a failure the next try comes later each time, ms. */
+const FIRST_PAUSE_MS = 1000;
+const LONGEST_PAUSE_MS = 60_000;
+/** Without a network it is looked for again after this, ms. */
+const OFFLINE_PAUSE_MS = 5000;
+
+/** The sign-in is not this trainer's any more: what they wrote waits for them. */
+const NOT_THEIRS: ReadonlySet<string> = new Set(['signed-out', 'another-trainer']);
+
+/** Sends what waits, in the order it was written within each chain of records; one tab does it for all. */
+@Injectable({ providedIn: 'root' })
+export class OutboxSender {
+  private readonly api = inject(StudioApi);
+  private readonly store = inject(Store);
+  private readonly woken = new Subject<void>();
+  /** When a chain that failed is tried again, by the write at its head. */
+  private readonly pauses = new Map<string, { readonly until: number; readonly ms: number }>();
+
+  /** There is something new, or the network is back. */
+  wake(): void {
+    this.woken.next();
+  }
+
+  /** Sends until it is told to stop; of several tabs only one does at a time. */
+  async run(outbox: Outbox, signal: AbortSignal): Promise<void> {
+    await navigator.locks.request(outbox.name, { signal }, async () => {
+      while (!signal.aborted) {
+        const pause_ms = await Promise.race([
+          this.sendDue(outbox, signal),
+          // What is on its way then is sent again under its id.
+          aborted(signal).then(() => 0),
+        ]);
+        if (pause_ms === 0) continue;
+        const next = merge(this.woken, timer(pause_ms));
+        await Promise.race([firstValueFrom(next), aborted(signal)]);
+      }
+    });
+  }
+
+  /** Sends one write that is due; says how long there is nothing to do, ms. */
+  private async sendDue(outbox: Outbox, signal: AbortSignal): Promise<number> {
+    const writes = await outbox.read();
+    const now = Date.now();
+    const heads = headsOfChains(writes.filter(({ refusal }) => refusal === undefined));
+    const due = heads.find(({ id }) => (this.pauses.get(id)?.until ?? 0) <= now);
+    if (due === undefined) {
+      const waits = heads.map(({ id }) => (this.pauses.get(id)?.until ?? now) - now);
+      return Math.max(1, Math.min(LONGEST_PAUSE_MS, ...waits));
+    }
+    return this.send(outbox, due, signal);
+  }
+
+  private async send(outbox: Outbox, write: KeptWrite, signal: AbortSignal): Promise<number> {
+    const kind = WRITE_KINDS[write.kind] as WriteKindOf<unknown, unknown>;
+    try {
+      const record = await firstValueFrom(
+        this.api.write(kind.method, kind.path(write.params), write.body, kind.answers, {
+          id: write.id,
+          trainerId: outbox.trainerId,
+        }),
+      );
+      this.pauses.delete(write.id);
+      // It is shown as the server's before it is no longer shown as waiting; to nobody else.
+      if (!signal.aborted) this.store.dispatch(answered(kind.answers, record));
+      await outbox.remove(write.place);
+      this.store.dispatch(outboxActions.sent({ write }));
+      return 0;
+    } catch (error) {
+      return signal.aborted ? 0 : this.failed(outbox, write, error);
+    }
+  }
+
+  private async failed(outbox: Outbox, write: KeptWrite, error: unknown): Promise<number> {
+    const problem = error instanceof ApiProblem ? error : undefined;
+    if (problem?.status === 0) {
+      this.store.dispatch(outboxActions.notSent());
+      return OFFLINE_PAUSE_MS;
+    }
+    if (problem !== undefined && NOT_THEIRS.has(problem.code)) {
+      this.store.dispatch(recordActions.pullFailed({ code: problem.code, words: problem.message }));
+      return LONGEST_PAUSE_MS;
+    }
+    if (problem === undefined || problem.passing) {
+      const before = this.pauses.get(write.id)?.ms ?? FIRST_PAUSE_MS / 2;
+      const ms = Math.min(LONGEST_PAUSE_MS, 2 * before);
+      this.pauses.set(write.id, { until: Date.now() + ms, ms });
+      return 0;
+    }
+    const refusal =
+      problem.code === 'version-conflict' ? await this.merge(outbox, write) : refusalOf(problem);
+    if (refusal === undefined) return 0;
+    await outbox.refuse(write.place, refusal);
+    this.store.dispatch(outboxActions.refused({ write, refusal }));
+    return 0;
+  }
+
+  /** Makes a write anew from what came between; what both changed in different ways is for a person. */
+  private async merge(outbox: Outbox, write: KeptWrite): Promise<Refusal | undefined> {
+    const kind = WRITE_KINDS[write.kind] as WriteKindOf<{ readonly id: string }, unknown>;
+    const { id } = write.params;
+    const present = await firstValueFrom(this.api.record(kind.answers, id));
+    this.store.dispatch(answered(kind.answers, present));
+    const mine = write.body as Readonly<Record<string, unknown>>;
+    const theirs = present as unknown as Readonly<Record<string, unknown>>;
+    const base = (write.base ?? {}) as Readonly<Record<string, unknown>>;
+    const found = mergeFields(base, mine, theirs);
+    if ('both' in found) {
+      return {
+        code: 'version-conflict',
+        words: 'Somebody else changed the same meanwhile.',
+        details: found.both.join(', '),
+      };
+    }
+    await outbox.change(write.place, { body: found.fields as never, base: theirs });
+    return undefined;
+  }
+}
+
+function refusalOf({ code, details = '', message }: ApiProblem): Refusal {
+  return { code, words: message, details };
+}
+
+/** The writes that nothing before them stands in the way of: no earlier one is about the same record. */
+function headsOfChains(writes: readonly KeptWrite[]): KeptWrite[] {
+  const taken = new Set<string>();
+  return writes.filter(({ body, kind, params }) => {
+    const about = (WRITE_KINDS[kind] as WriteKindOf<unknown, unknown>).about(params, body);
+    const isFree = about.every((id) => !taken.has(id));
+    about.forEach((id) => taken.add(id));
+    return isFree;
+  });
+}
+
+function aborted(signal: AbortSignal): Promise<void> {
+  return new Promise((resolve) => {
+    if (signal.aborted) resolve();
+    else signal.addEventListener('abort', () => resolve(), { once: true });
+  });
+}

@@ -1,0 +1,57 @@
+import {
+  createActionGroup,
+  createFeature,
+  createReducer,
+  createSelector,
+  emptyProps,
+  on,
+  props,
+} from '@ngrx/store';
+import { recordActions } from '../record-actions';
+import type { KeptWrite, Refusal, Write } from './write';
+
+export const outboxActions = createActionGroup({
+  source: 'Outbox',
+  events: {
+    /** Something was written: it is kept first, then shown. */
+    Write: props<{ writes: readonly Write[] }>(),
+    /** What is kept now, in whatever tab it was written. */
+    Changed: props<{ writes: readonly KeptWrite[] }>(),
+    Sent: props<{ write: KeptWrite }>(),
+    /** The server was not reached. */
+    'Not sent': emptyProps(),
+    Refused: props<{ write: KeptWrite; refusal: Refusal }>(),
+    /** A person has seen what the server would not have, and lets go of it. */
+    Dismiss: props<{ write: KeptWrite }>(),
+  },
+});
+
+interface OutboxState {
+  /** In the order they were written. */
+  readonly writes: readonly KeptWrite[];
+  readonly offline: boolean;
+}
+
+const initialState: OutboxState = { writes: [], offline: false };
+
+/** What was written on this device and is not the server's yet, as the outbox keeps it. */
+export const outboxFeature = createFeature({
+  name: 'outbox',
+  reducer: createReducer<OutboxState>(
+    initialState,
+    on(outboxActions.changed, (state, { writes }) => ({ ...state, writes })),
+    on(outboxActions.sent, outboxActions.refused, (state) => ({ ...state, offline: false })),
+    on(outboxActions.notSent, (state) => ({ ...state, offline: true })),
+    on(recordActions.leave, recordActions.forget, () => initialState),
+  ),
+  extraSelectors: ({ selectWrites }) => ({
+    /** On their way. */
+    selectWaiting: createSelector(selectWrites, (writes) =>
+      writes.filter(({ refusal }) => refusal === undefined),
+    ),
+    /** What the server would not have. */
+    selectRefused: createSelector(selectWrites, (writes) =>
+      writes.filter(({ refusal }) => refusal !== undefined),
+    ),
+  }),
+});

@@ -1,0 +1,164 @@
+import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { DEMO_TRAINER } from './browser.js';
+import { type OwnServer, openOwnServer } from './own-server.js';
+import { signIn } from './sign-in.js';
+
+// What was lost before there was an outbox of its own for every trainer, and must not be.
+let server: OwnServer;
+let context: BrowserContext;
+let page: Page;
+
+test.beforeEach(async ({ browser }) => {
+  server = await openOwnServer();
+  context = await browser.newContext({
+    baseURL: server.address,
+    viewport: { width: 1280, height: 800 },
+  });
+  page = await context.newPage();
+  await signIn(page);
+});
+test.afterEach(async () => {
+  await context.close();
+  await server.close();
+});
+
+const COLLEAGUE = { email: 'lock@canalside.example', password: DEMO_TRAINER.password };
+
+/** No set goes out. */
+async function cut(): Promise<void> {
+  await context.route('**/api/sessions/*/sets/**', (route) => route.abort());
+}
+async function mend(): Promise<void> {
+  await context.unroute('**/api/sessions/*/sets/**');
+}
+
+/** Begins a session of Odile's work in force. */
+async function begin(): Promise<string> {
+  await page
+    .getByLabel('People and their next work')
+    .getByRole('listitem')
+    .filter({ hasText: 'Odile Brandt' })
+    .getByRole('button', { name: /session$/ })
+    .click();
+  await expect(page.getByText('Set 1 of 3')).toBeVisible();
+  await expect(page.getByText('all saved')).toBeVisible();
+  return page.url().split('/').at(-1) ?? '';
+}
+
+async function log(on: Page, set: number): Promise<void> {
+  await on.getByRole('button', { name: `Log set ${set}` }).click();
+  await expect(
+    on.getByText(new RegExp(`Set ${set + 1} of 3|All 3 sets done`)).first(),
+  ).toBeVisible();
+}
+
+const setsOf = async (sessionId: string): Promise<number> => {
+  const [row] = await server.query<{ n: number }>(
+    `SELECT count(DISTINCT set_id)::int AS n FROM training_set WHERE session_id = '${sessionId}'`,
+  );
+  return row?.n ?? 0;
+};
+
+test('two tabs write, one reloads and the other closes: all of it goes out', async () => {
+  const sessionId = await begin();
+  await cut();
+  await log(page, 1);
+  const second = await context.newPage();
+  await second.goto(`/session/${sessionId}`);
+  await expect(second.getByText('Set 2 of 3')).toBeVisible();
+  await log(second, 2);
+  await page.reload();
+  await expect(page.getByText('Set 3 of 3')).toBeVisible();
+  await second.close();
+  await mend();
+  await expect(page.getByText('all saved')).toBeVisible({ timeout: 30_000 });
+  expect(await setsOf(sessionId)).toBe(2);
+});
+
+test('a colleague signs in on the device: what waits is not theirs, and waits for its trainer', async () => {
+  await server.query(
+    `INSERT INTO trainer (id, studio_id, email, name, password_hash)
+     SELECT gen_random_uuid(), studio_id, '${COLLEAGUE.email}', 'A colleague', password_hash
+       FROM trainer LIMIT 1`,
+  );
+  const sessionId = await begin();
+  await cut();
+  await log(page, 1);
+  await log(page, 2);
+  // In another tab of the same browser, so that the sign-in of this one is gone.
+  const other = await context.newPage();
+  await other.request.post('/api/sign-in', { data: COLLEAGUE });
+  await mend();
+  await other.goto('/today');
+  await page.goto('/today');
+  await expect(page.getByText('A colleague').first()).toBeVisible();
+  await expect(page.getByRole('status')).toHaveText('all saved');
+  expect(await setsOf(sessionId)).toBe(0);
+  await page.getByRole('button', { name: 'Sign out' }).first().click();
+  await expect(page).toHaveURL(/sign-in/);
+  await signIn(page);
+  await expect.poll(() => setsOf(sessionId), { timeout: 30_000 }).toBe(2);
+});
+
+test('a session is finished on another device while two sets wait: they are kept', async ({
+  browser,
+}) => {
+  const sessionId = await begin();
+  await log(page, 1);
+  await cut();
+  await log(page, 2);
+  const elsewhere = await browser.newContext({ baseURL: server.address });
+  await elsewhere.request.post('/api/sign-in', { data: DEMO_TRAINER });
+  const finished = await elsewhere.request.post(`/api/sessions/${sessionId}/finish`, {
+    data: { redFlag: false },
+  });
+  expect(finished.status()).toBe(200);
+  await mend();
+  await expect.poll(() => setsOf(sessionId), { timeout: 30_000 }).toBe(2);
+  await elsewhere.close();
+});
+
+test('the server keeps a set and its answer is lost: it is there once, and the work goes on', async () => {
+  const sessionId = await begin();
+  let lost = 0;
+  await page.route('**/api/sessions/*/sets/**', async (route) => {
+    if (lost > 0) return route.fallback();
+    lost += 1;
+    await route.fetch();
+    return route.abort();
+  });
+  await log(page, 1);
+  await expect(page.getByText('all saved')).toBeVisible({ timeout: 30_000 });
+  expect(lost).toBe(1);
+  expect(await setsOf(sessionId)).toBe(1);
+  await log(page, 2);
+  await expect(page.getByText('all saved')).toBeVisible();
+});
+
+test('one write that the server never takes holds up no other, and stays to be read', async () => {
+  const sessionId = await begin();
+  await context.route('**/api/bands/**', (route) =>
+    route.request().method() === 'PUT'
+      ? route.fulfill({ status: 500, contentType: 'text/plain', body: 'broken' })
+      : route.fallback(),
+  );
+  await page.goto('/bands');
+  await page
+    .getByRole('link', { name: /Towline/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Change', exact: true }).click();
+  await page.getByLabel('Name').fill('Towline, long');
+  await page
+    .getByRole('button', { name: /Keep|Save/ })
+    .first()
+    .click();
+  await expect(page.getByRole('link', { name: /Towline, long/ })).toBeVisible();
+  await page.goto(`/session/${sessionId}`);
+  await log(page, 1);
+  await expect.poll(() => setsOf(sessionId), { timeout: 30_000 }).toBe(1);
+  await page.goto('/outbox');
+  await expect(page.getByText('Towline, long changed.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('Towline, long changed.')).toBeVisible();
+});
