@@ -244,6 +244,25 @@ describe('the records that devices keep', () => {
       expect(statuses.slice(1)).toEqual([409, 409, 409]);
     });
 
+    it('at an absurd moment are refused by place, and nothing is kept', async () => {
+      const setup = await demoSetup(studio.mika, 'Tobias Quill');
+      const session = await startedSession(studio.mika, setup);
+      const ahead = new Date(Date.now() + 3 * 86_400_000).toISOString();
+      for (const performedAt of ['0001-01-01T00:00:00Z', '9999-12-31T23:59:59Z', ahead]) {
+        const path = `/sessions/${session.id}/sets/${uuidv7()}`;
+        const answer = await studio.mika.put<ProblemDocument>(path, doneSet(8, { performedAt }));
+        expect(answer.status).withContext(performedAt).toBe(400);
+        expect(answer.body.faults?.[0]).toEqual(
+          jasmine.objectContaining({
+            path: '$.performedAt',
+            expected: 'a moment since 1900, at most a day ahead',
+          }),
+        );
+      }
+      const kept = (await recordsOf(studio.mika, 'session')).find(({ id }) => id === session.id);
+      expect(kept?.sets).toEqual([]);
+    });
+
     it('to two sessions under one id of a set are kept in the first', async () => {
       const setup = await demoSetup(studio.mika, 'Tobias Quill');
       const [one, two] = [

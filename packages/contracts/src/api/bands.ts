@@ -11,7 +11,7 @@ import {
 import { inspectionFindings, material } from '../documents/care.js';
 import { bandKind, day, nonNegative } from '../documents/primitives.js';
 import { labelClaim } from '../documents/samples.js';
-import { moment, uuid, version } from './identity.js';
+import { happenedAt, moment, uuid, version } from './identity.js';
 
 /** Lengths and widths a resistance band can have, so that a slip of the unit is caught. */
 const flatLength_m = z.number().min(0.05).max(100);
@@ -87,7 +87,7 @@ const readingFields = {
   takenAt: moment,
 };
 
-export const readingInput = z.strictObject(readingFields);
+export const readingInput = z.strictObject({ ...readingFields, takenAt: happenedAt });
 export type ReadingInput = z.infer<typeof readingInput>;
 
 export const readingAsideInput = z.strictObject({
@@ -119,7 +119,11 @@ const measurementFields = {
   note: words,
 };
 
-export const measurementInput = z.strictObject(measurementFields);
+export const measurementInput = z.strictObject({
+  ...measurementFields,
+  startedAt: happenedAt,
+  finishedAt: happenedAt.nullable(),
+});
 export type MeasurementInput = z.infer<typeof measurementInput>;
 
 export const measurement = z.object({
@@ -140,7 +144,7 @@ const happening = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('moved'), holder }),
 ]);
 
-export const bandEventInput = z.strictObject({ copyId: uuid, at: moment, what: happening });
+export const bandEventInput = z.strictObject({ copyId: uuid, at: happenedAt, what: happening });
 export type BandEventInput = z.infer<typeof bandEventInput>;
 
 export const bandEvent = z.object({

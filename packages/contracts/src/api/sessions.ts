@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { day, form, nonNegative, phaseRange } from '../documents/primitives.js';
 import { decisionDocument, reviewDocument, school } from '../documents/review.js';
-import { moment, uuid, version } from './identity.js';
+import { happenedAt, moment, uuid, version } from './identity.js';
 import { setupFigures } from './setups.js';
 
 const count = z.number().int().min(0).max(1000);
@@ -84,7 +84,7 @@ export const prescription = z.object({
 });
 export type PrescriptionRecord = z.infer<typeof prescription>;
 
-export const sessionInput = z.strictObject({ prescriptionId: uuid, startedAt: moment });
+export const sessionInput = z.strictObject({ prescriptionId: uuid, startedAt: happenedAt });
 export type SessionInput = z.infer<typeof sessionInput>;
 
 const setFields = {
@@ -110,6 +110,7 @@ const setFields = {
  */
 export const setInput = z.strictObject({
   ...setFields,
+  performedAt: happenedAt,
   setupId: uuid.nullable().default(null),
   hold_s: setFields.hold_s.default(null),
   lowering_s: setFields.lowering_s.default(null),
