@@ -1,0 +1,9 @@
+export {
+  drawLabel,
+  drawVirtualBand,
+  noisyPull,
+  normal,
+  type Random,
+  truePull,
+  type VirtualBand,
+} from './virtual-band.js';
