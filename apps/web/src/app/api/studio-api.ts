@@ -27,6 +27,7 @@ import * as z from 'zod';
 import { ApiClient, type WriteNames } from './api-client';
 
 const nothing = z.unknown();
+const sessionPage = z.array(session);
 
 /** A kind that this build does not know is of a newer one, and is left out. */
 const knownChanges = z.object({
@@ -67,6 +68,15 @@ export class StudioApi {
   record<Kind extends RecordKind>(kind: Kind, id: string): Observable<RecordOf<Kind>> {
     const schema: z.ZodType = RECORDS[kind];
     return this.client.get(`/records/${kind}/${id}`, schema as z.ZodType<RecordOf<Kind>>);
+  }
+
+  /** A page of a person's sessions before one that is known, the latest first. */
+  olderSessions(
+    personId: string,
+    before: Pick<SessionRecord, 'day' | 'id'> | undefined,
+  ): Observable<SessionRecord[]> {
+    const from = before === undefined ? '' : `&beforeDay=${before.day}&beforeId=${before.id}`;
+    return this.client.get(`/sessions?personId=${personId}${from}`, sessionPage);
   }
 
   /** Carries out what the outbox has kept. */
