@@ -65,12 +65,13 @@ function types() {
   return yesOrNo('types', 'npx', ['tsc', '-b']);
 }
 
-/** Core, contracts, catalogue, command line and gauge: Jasmine on Node. */
+/** Core, contracts, catalogue, what is derived, command line and gauge: Jasmine on Node. */
 function core() {
   return jasmine('core', [
     'packages/core/test/**/*.spec.ts',
     'packages/contracts/test/**/*.spec.ts',
     'packages/catalogue/test/**/*.spec.ts',
+    'packages/derived/test/**/*.spec.ts',
     'apps/cli/test/**/*.spec.ts',
     'apps/gauge/test/**/*.spec.ts',
     'apps/web/scripts/**/*.spec.ts',

@@ -1,7 +1,7 @@
 import type { Account, PersonRecord, PlaceRecord, ProblemDocument } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { StudioEntity } from '../src/areas/studio/entities.js';
-import { dayInZone } from '../src/platform/days.js';
+import { dayInZone } from '@wiry-otter/derived';
 import { demoSetup } from './support/inputs.js';
 import { addTrainer, openTestStudio, signIn, type TestStudio } from './support/studio.js';
 import { bandsOf, recordsOf, sessionsOf } from './support/records.js';

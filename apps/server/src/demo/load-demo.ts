@@ -20,7 +20,7 @@ import { StudioEntity, TrainerEntity } from '../areas/studio/entities.js';
 import type { Scope } from '../platform/access/scope.js';
 import type { RecordKeeper } from '../platform/records/record-keeper.js';
 import { ScopedManager } from '../platform/records/scoped-manager.js';
-import { dayInZone } from '../platform/days.js';
+import { dayInZone } from '@wiry-otter/derived';
 import { DayShift } from './day-shift.js';
 import type { DemoIds } from './demo-ids.js';
 import { playHistory } from './play-history.js';

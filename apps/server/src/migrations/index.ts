@@ -12,6 +12,7 @@ import { DropSets1765000000000 } from './1765000000000-drop-sets.js';
 import { FinderPreferences1765100000000 } from './1765100000000-finder-preferences.js';
 import { SkillTests1765200000000 } from './1765200000000-skill-tests.js';
 import { Records1765400000000 } from './1765400000000-records.js';
+import { ModelOfWhatIsDerived1765500000000 } from './1765500000000-model-of-what-is-derived.js';
 import { SetUpsOfEachSet1765300000000 } from './1765300000000-set-ups-of-each-set.js';
 
 /** Every step of the schema, in its order; each can be taken back. */
@@ -31,4 +32,5 @@ export const MIGRATIONS = [
   SkillTests1765200000000,
   SetUpsOfEachSet1765300000000,
   Records1765400000000,
+  ModelOfWhatIsDerived1765500000000,
 ];

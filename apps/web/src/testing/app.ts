@@ -91,6 +91,6 @@ export function writes(): () => readonly Write[] {
   const written: Write[] = [];
   TestBed.inject(Actions)
     .pipe(ofType(outboxActions.write))
-    .subscribe((action) => written.push(...action.writes));
+    .subscribe((action) => written.push(action.write));
   return () => written;
 }

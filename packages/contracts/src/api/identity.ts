@@ -9,6 +9,9 @@ export const version = z.number().int().nonnegative();
 /** A moment, ISO 8601 with its offset. */
 export const moment = z.iso.datetime({ offset: true });
 
+/** Number of the model that something was derived with; null where it was before that was kept. */
+export const model = z.number().int().min(1).nullable();
+
 /** Nothing is on record from before, ms since 1970. */
 const EARLIEST = Date.parse('1900-01-01T00:00:00Z');
 /** Clocks of devices go wrong by hours, not by more, ms. */

@@ -2,7 +2,7 @@ import { type LadderBasis, LONGEST_TITLE, METRICS } from '@wiry-otter/core';
 import * as z from 'zod';
 import { nonNegative, positive, strandLaw } from '../documents/primitives.js';
 import { completeSetupDocument } from '../documents/setup.js';
-import { moment, uuid, version } from './identity.js';
+import { model, moment, uuid, version } from './identity.js';
 import { caution } from './setups.js';
 
 /** Rungs of one ladder, at most. */
@@ -77,6 +77,7 @@ export type LadderRung = z.infer<typeof ladderRung>;
 export const ladder = z.object({
   id: uuid,
   version,
+  model,
   ...ladderFields,
   exerciseId: z.string(),
   rungs: z.array(ladderRung),

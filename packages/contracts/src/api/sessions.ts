@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { day, form, nonNegative, phaseRange } from '../documents/primitives.js';
 import { decisionDocument, reviewDocument, school } from '../documents/review.js';
-import { happenedAt, moment, uuid, version } from './identity.js';
+import { happenedAt, model, moment, uuid, version } from './identity.js';
 import { setupFigures } from './setups.js';
 
 const count = z.number().int().min(0).max(1000);
@@ -149,6 +149,7 @@ export const outcome = z.object({
 
 export const decision = z.object({
   id: uuid,
+  model,
   sessionId: uuid,
   personId: uuid,
   exerciseId: z.string(),

@@ -1,7 +1,7 @@
 import type { BandCopy, BandEventRecord, BandRecord, Holder, Reading } from '@wiry-otter/contracts';
 import { bestCopyState, STANDING_ERROR_N } from '@wiry-otter/core';
 import { In } from 'typeorm';
-import { dayInZone } from '../../platform/days.js';
+import { dayInZone } from '@wiry-otter/derived';
 import { recordsOfTable } from '../../platform/records/record-source.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { TrainerEntity } from '../studio/entities.js';

@@ -1,7 +1,7 @@
 import type { BandInput, BandRecord, BandToday, CutInput, LawChoice } from '@wiry-otter/contracts';
 import { bandToday } from '@wiry-otter/core';
 import { In } from 'typeorm';
-import { dayInZone } from '../../platform/days.js';
+import { dayInZone } from '@wiry-otter/derived';
 import { refuse } from '../../platform/problems/refusal.js';
 import { expectVersion } from '../../platform/records/expect-version.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
@@ -19,6 +19,12 @@ import {
 /** Bands on the rail, by name, as they stand today. */
 export async function listBands(scoped: ScopedManager): Promise<BandToday[]> {
   const rows = await scoped.find(BandEntity, { removed: false }, { order: { name: 'ASC' } });
+  return bandsToday(scoped, await toRecords(scoped, rows));
+}
+
+/** All bands on record, removed ones too. */
+export async function allBands(scoped: ScopedManager): Promise<BandToday[]> {
+  const rows = await scoped.find(BandEntity, {}, { order: { name: 'ASC' } });
   return bandsToday(scoped, await toRecords(scoped, rows));
 }
 

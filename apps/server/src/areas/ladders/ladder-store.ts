@@ -1,4 +1,6 @@
-import type { LadderInput, LadderRecord, LadderRung, SetupRecord } from '@wiry-otter/contracts';
+import type { LadderInput, LadderRecord, LadderRung } from '@wiry-otter/contracts';
+import { MODEL } from '@wiry-otter/core';
+import { movesTo } from '@wiry-otter/derived';
 import {
   type LadderContent,
   LadderEntity,
@@ -11,10 +13,11 @@ import { findPerson } from '../people/people-store.js';
 import { expectVersion } from '../../platform/records/expect-version.js';
 import { recordsOfTable } from '../../platform/records/record-source.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
-import { refuse } from '../../platform/problems/refusal.js';
-import { assessNow, putSetup } from '../setups/setup-store.js';
+import { accepted, refuse } from '../../platform/problems/refusal.js';
+import { putSetup } from '../setups/setup-store.js';
 import type { Solver } from '../../platform/solving/solver.js';
-import { movePrescription } from './move-prescription.js';
+import { addPrescription, prescriptionsInForce } from '../prescriptions/prescription-store.js';
+import { rungFacts } from './ladder-facts.js';
 
 /** Ladders as they stand; those put away too, since they can be taken back. */
 export const ladderRecords = recordsOfTable('ladder', LadderEntity, async (scoped, heads) =>
@@ -65,12 +68,10 @@ export async function putLadder(
   const standing = await ladderFor(scoped, { personId, exerciseId, placeId });
   if (isOther) return refuse('id-taken');
   if (standing !== undefined && standing.id !== id) return refuse('ladder-kept');
-  const assessed: LadderRung[] = [];
-  for (const rung of rungs) {
-    assessed.push(await assessRung(scoped, solver, rung, { personId, placeId, ...fields }));
-  }
+  const facts = await rungFacts(scoped, { personId, placeId });
+  const assessed = accepted(await solver.assessRungs(rungs, fields.anchorId, facts));
   const next = { id, version: version + 1, personId, exerciseId, placeId };
-  await writeLadder(scoped, solver, next, { ...fields, rungs: assessed }, before);
+  await writeLadder(scoped, solver, next, { ...fields, model: MODEL, rungs: assessed }, before);
 }
 
 /** Writes a version of a ladder whose rungs are assessed, and moves the prescription along. */
@@ -85,18 +86,19 @@ export async function writeLadder(
   const { now, studioId, trainerId } = scoped.scope;
   const written: LadderRow = { ...next, studioId, removed: false };
   await scoped.put(LadderEntity, written);
-  const content: LadderContent = {
-    ...fields,
-    rungs: fields.rungs.toSorted((a, b) => a.load - b.load),
-    moved: null,
-  };
-  const moved = await movePrescription(scoped, written, content, before, (rung) =>
-    setupOfRung(scoped, solver, { ...written, ...content }, rung),
-  );
+  const inForce = await prescriptionsInForce(scoped, next.personId, next.exerciseId);
+  const moves = movesTo({ ...next, ...fields }, before, inForce);
+  for (const { from, id: prescriptionId, setupIds, to } of moves) {
+    for (const rung of to) await setupOfRung(scoped, solver, { ...next, ...fields }, rung);
+    const { createdAt: _at, exerciseId: _of, fromDecisionId: _from, id: _id, ...same } = from;
+    const moved = { ...same, setupIds: [...setupIds], drop: null };
+    await addPrescription(scoped, prescriptionId, moved);
+  }
+  const content: LadderContent = { ...fields, moved: moves[0]?.told ?? null };
   await scoped.insert(LadderVersionEntity, {
     ladderId: id,
     version: written.version,
-    content: { ...content, moved },
+    content,
     savedAt: now,
     savedBy: trainerId,
   });
@@ -136,24 +138,6 @@ export async function setupOfRung(
   const where = { personId, placeId, anchorId, title, routeId };
   const input = { ...where, version: 0, document, acknowledged: [] };
   await putSetup(scoped, solver, setupId, input);
-}
-
-/** A rung by the laws on record, with what is to be said of it today. */
-export async function assessRung(
-  scoped: ScopedManager,
-  solver: Solver,
-  rung: LadderInput['rungs'][number],
-  { anchorId, personId, placeId }: Pick<LadderInput, 'anchorId' | 'personId' | 'placeId'>,
-): Promise<LadderRung> {
-  const { now, trainerId, trainerName } = scoped.scope;
-  const nobody = { by: trainerId, name: trainerName, at: now.toISOString() };
-  const { document, figures, cautions } = await assessNow(
-    scoped,
-    solver,
-    { document: rung.document, personId, placeId, anchorId },
-    { acknowledged: [], present: nobody, before: [] as SetupRecord['cautions'] },
-  );
-  return { ...rung, document, load: figures.mean, std: figures.meanStd ?? 0, cautions };
 }
 
 async function recordOf(scoped: ScopedManager, head: LadderRow): Promise<LadderRecord> {

@@ -1,14 +1,15 @@
-import type { FinishInput, OverruleInput, PrescriptionInput } from '@wiry-otter/contracts';
-import { v7 as uuidv7 } from 'uuid';
+import type { FinishInput, OverruleInput } from '@wiry-otter/contracts';
+import { acceptedAsIs, derivedId, prescriptionAfter } from '@wiry-otter/derived';
 import { refuse } from '../../platform/problems/refusal.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import type { Solver } from '../../platform/solving/solver.js';
 import { findPerson } from '../people/people-store.js';
 import { PrescriptionEntity } from '../prescriptions/entities.js';
+import { toPrescription } from '../prescriptions/prescription-store.js';
 import { DecisionEntity, type DecisionRow, SessionEntity, type SessionRow } from './entities.js';
 import { renewOvertaken } from './overtaken.js';
 import { prescribe } from './prescribe.js';
-import { reviewSession } from './review-session.js';
+import { reviewNow } from './review-session.js';
 import { changeSession, lockSession, retellSessions } from './session-rows.js';
 
 /**
@@ -30,10 +31,9 @@ export async function finishSession(
   }
   const finished = { ...session, finishedAt: scoped.scope.now, discardedAt: null, redFlag };
   await changeSession(scoped, session, finished);
-  const person = await findPerson(scoped, session.personId);
-  const decisionId = uuidv7();
+  const decisionId = derivedId('decision', id);
   await scoped.insert(DecisionEntity, {
-    ...(await reviewSession(scoped, solver, finished, person)),
+    ...(await reviewNow(scoped, solver, finished)),
     id: decisionId,
     version: 1,
     sessionId: id,
@@ -54,9 +54,7 @@ export async function decideAgain(
 ): Promise<void> {
   const row = await scoped.findFirst(DecisionEntity, { sessionId: session.id });
   if (row === undefined || row.outcome !== null) return;
-  const person = await findPerson(scoped, session.personId);
-  const reviewed = await reviewSession(scoped, solver, session, person);
-  await changeDecision(scoped, row, reviewed);
+  await changeDecision(scoped, row, await reviewNow(scoped, solver, session));
   await renewOvertaken(scoped, session);
 }
 
@@ -76,14 +74,7 @@ export async function acceptDecision(
   id: string,
 ): Promise<void> {
   const row = await waitingDecision(scoped, id);
-  const setupIds = row.decision.rungs.map(
-    (rung) => row.ladder[rung]?.setupId ?? refuse('not-found'),
-  );
-  await settle(scoped, solver, row, 'accepted', {
-    setupIds: setupIds.every((one) => one === setupIds[0]) ? setupIds.slice(0, 1) : setupIds,
-    target: row.decision.target,
-    note: '',
-  });
+  await settle(scoped, solver, row, 'accepted', acceptedAsIs(row));
 }
 
 /** Does otherwise, and keeps who did, when and why. */
@@ -117,30 +108,8 @@ async function settle(
   const outcome = { ...chosen, decidedBy: trainerName, decidedAt: now.toISOString() };
   await changeDecision(scoped, row, { status, outcome });
   await retellSessions(scoped, [row.sessionId]);
-  // A stop prescribes nothing: the clinician comes first.
-  if (row.decision.code === 'stop' && status === 'accepted') return;
   const session = await scoped.findOwn(SessionEntity, { id: row.sessionId });
   const last = await scoped.findOwn(PrescriptionEntity, { id: session.prescriptionId });
-  await prescribe(
-    scoped,
-    solver,
-    uuidv7(),
-    {
-      personId: row.personId,
-      setupIds: chosen.setupIds,
-      track: last.track as PrescriptionInput['track'],
-      school: row.review.school,
-      sets: chosen.target.length,
-      work: last.work,
-      rest_s: last.rest_s,
-      target: chosen.target,
-      // Its parts are of the set-up it was planned for.
-      drop: isSame(chosen.setupIds, last.setupIds) ? last.drop : null,
-    },
-    row.id,
-  );
-}
-
-function isSame(a: readonly string[], b: readonly string[]): boolean {
-  return a.length === b.length && a.every((id, i) => id === b[i]);
+  const next = prescriptionAfter(row, status, chosen, toPrescription(last));
+  if (next !== null) await prescribe(scoped, solver, next.id, next.input, row.id);
 }

@@ -99,6 +99,8 @@ export interface DecisionRow {
   personId: string;
   exerciseId: string;
   status: DecisionRecord['status'];
+  /** Of what computed it. */
+  model: number | null;
   ladder: DecisionRecord['ladder'];
   review: ReviewDocument;
   decision: DecisionDocument;
@@ -115,6 +117,7 @@ export const DecisionEntity = new EntitySchema<DecisionRow>({
     personId: uuid('person_id'),
     exerciseId: text('exercise_id'),
     status: text(),
+    model: nullable(integer()),
     ladder: json(),
     review: json(),
     decision: json(),

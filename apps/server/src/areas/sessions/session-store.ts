@@ -1,13 +1,12 @@
 import type { SessionInput, SetInput, SetupRecord } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { dayInZone } from '../../platform/days.js';
+import { dayInZone, NOTHING_SEEN } from '@wiry-otter/derived';
 import { refuse } from '../../platform/problems/refusal.js';
 import { expectSame } from '../../platform/records/expect-same.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import type { Solver } from '../../platform/solving/solver.js';
 import { findPerson, noteTrainedSince } from '../people/people-store.js';
 import { findPrescription } from '../prescriptions/prescription-store.js';
-import type { SeenFacts } from '../setups/assess.js';
 import { assessNow, readSetup } from '../setups/setup-store.js';
 import { decideAgain } from './decision-store.js';
 import { SessionEntity, type SessionRow, TrainingSetEntity } from './entities.js';
@@ -71,13 +70,6 @@ export async function renewTrainedSince(
   );
   await noteTrainedSince(scoped, personId, exerciseId, first?.day ?? null);
 }
-
-/** Only what refuses is looked for: what was acknowledged stays so. */
-const NOTHING_SEEN: SeenFacts = {
-  acknowledged: [],
-  present: { by: '', name: '', at: '' },
-  before: [],
-};
 
 /** Since it was saved a band may have been retired, or a clearance narrowed or run out. */
 async function refuseUnready(

@@ -16,8 +16,7 @@ import { toPerson } from '../people/people-store.js';
 import type { RecordKeeper } from '../../platform/records/record-keeper.js';
 import { forEachStudio } from '../../platform/records/each-studio.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
-import { dayInZone } from '../../platform/days.js';
-import { isReady, storedCaution } from './assess.js';
+import { dayInZone, isReady, storedCaution } from '@wiry-otter/derived';
 
 /** So many are renewed in one transaction. */
 const BATCH = 100;

@@ -2,7 +2,7 @@ import { idParams, setup, setupInput, setupVersionParams } from '@wiry-otter/con
 import { clearanceWords } from '@wiry-otter/core';
 import * as z from 'zod';
 import type { App } from '../../platform/app-context.js';
-import { dayInZone } from '../../platform/days.js';
+import { dayInZone } from '@wiry-otter/derived';
 import { writeRoute } from '../../platform/records/write.js';
 import { findPerson } from '../people/people-store.js';
 import { PlaceEntity } from '../places/entities.js';

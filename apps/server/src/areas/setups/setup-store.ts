@@ -1,7 +1,7 @@
 import type { SetupInput, SetupRecord } from '@wiry-otter/contracts';
 import { bandsLaid } from '@wiry-otter/core';
-import { dayInZone } from '../../platform/days.js';
-import { refuse } from '../../platform/problems/refusal.js';
+import { type AssessedSetup, dayInZone, type SeenFacts } from '@wiry-otter/derived';
+import { accepted, refuse } from '../../platform/problems/refusal.js';
 import { expectVersion } from '../../platform/records/expect-version.js';
 import { recordsOfTable } from '../../platform/records/record-source.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
@@ -9,7 +9,6 @@ import type { Solver } from '../../platform/solving/solver.js';
 import { readBands } from '../bands/band-store.js';
 import { findPerson, toPerson } from '../people/people-store.js';
 import { AnchorEntity, type AnchorRow, PlaceEntity } from '../places/entities.js';
-import { assess, type AssessedSetup, type SeenFacts } from './assess.js';
 import {
   SetupEntity,
   type SetupRow,
@@ -126,15 +125,17 @@ export async function assessNow(
   const { eyesRule, forceUnit, now, zone } = scoped.scope;
   const person = toPerson(await findPerson(scoped, personId));
   const anchor = await anchorOf(scoped, where);
-  return assess(solver, document, {
-    person,
-    bands: await readBands(scoped, bandsLaid(document)),
-    anchor: anchor ?? null,
-    seen,
-    today: dayInZone(now, zone),
-    eyesRule,
-    unit: forceUnit,
-  });
+  return accepted(
+    await solver.assess(document, {
+      person,
+      bands: await readBands(scoped, bandsLaid(document)),
+      anchor: anchor ?? null,
+      seen,
+      today: dayInZone(now, zone),
+      eyesRule,
+      unit: forceUnit,
+    }),
+  );
 }
 
 /** Puts a set-up away or takes it back, as a version of its own. */

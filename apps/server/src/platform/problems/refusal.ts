@@ -1,5 +1,6 @@
 import type { ProblemDocument, RequestFault } from '@wiry-otter/contracts';
 import type { Fault } from '@wiry-otter/core';
+import type { Derivation } from '@wiry-otter/derived';
 import { PROBLEMS, type ProblemCode } from './catalogue.js';
 
 /** A refused request on its way to the error handler. */
@@ -33,6 +34,11 @@ export function refuseDocument(faults: readonly Fault[], at = ''): never {
       expected,
     })),
   );
+}
+
+/** What was derived, or the end of the request with why it could not be. */
+export function accepted<T>(derivation: Derivation<T>): T {
+  return derivation.ok ? derivation.value : refuse(derivation.code, derivation.faults);
 }
 
 export function toProblem(code: ProblemCode, faults: readonly RequestFault[]): ProblemDocument {

@@ -1,7 +1,7 @@
 import { type RecordKind, uuid } from '@wiry-otter/contracts';
 import { subDays } from 'date-fns';
 import * as z from 'zod';
-import { dayInZone } from '../days.js';
+import { dayInZone } from '@wiry-otter/derived';
 import { refuse } from '../problems/refusal.js';
 import { readEpoch } from './epoch.js';
 import { SEEN } from './read-records.js';

@@ -1,46 +1,67 @@
+import type {
+  CompleteSetupDocument,
+  LadderInput,
+  LadderRecord,
+  LadderRung,
+} from '@wiry-otter/contracts';
 import {
-  type Assessment,
-  assessSetup,
-  type SetupFacts,
-  type AnchoredExercise,
   distanceMarks,
   type DistanceMark,
   find,
   findLadder,
   type Found,
-  type LadderRequest,
   type LadderSearch,
   type MarkedSetup,
-  type ProposedLadder,
-  proposeLadder,
   type Result,
   type Rungs,
   type Search,
 } from '@wiry-otter/core';
+import {
+  assess,
+  type AssessedSetup,
+  assessedRungs,
+  type AssessmentFacts,
+  type Derivation,
+  type LadderFacts,
+  ladderOfToday,
+  type LadderToday,
+  type RungFacts,
+} from '@wiry-otter/derived';
 import { Piscina } from 'piscina';
 import { refuse } from '../problems/refusal.js';
 
 /** Computes set-ups for the routes. */
 export interface Solver {
-  assess(facts: SetupFacts): Promise<Result<Assessment>>;
+  /** A set-up by the laws on record. */
+  assess(
+    document: CompleteSetupDocument,
+    facts: AssessmentFacts,
+  ): Promise<Derivation<AssessedSetup>>;
+  /** Rungs of a ladder by the laws on record. */
+  assessRungs(
+    drafts: LadderInput['rungs'],
+    anchorId: string | null,
+    facts: RungFacts,
+  ): Promise<Derivation<LadderRung[]>>;
+  /** A kept ladder as it is to be climbed today. */
+  ladderOfToday(kept: LadderRecord, facts: LadderFacts): Promise<LadderToday>;
   /** What a set-up asks at other distances from its anchor. */
   marksAt(setup: MarkedSetup, distances_m: readonly number[]): Promise<DistanceMark[]>;
   /** The best set-ups of a kit for a wanted figure. */
   find(search: Search): Promise<Result<Found>>;
   /** A ladder of a kit. */
   ladder(search: LadderSearch): Promise<Result<Rungs>>;
-  /** A ladder of the bands at hand for a person. */
-  ladderFor(request: LadderRequest<AnchoredExercise>): Promise<Result<ProposedLadder>>;
   close(): Promise<void>;
 }
 
 /** In the thread that asks: for what nobody waits for, such as the demo and the renewal of figures. */
 export const SOLVER_IN_PLACE: Solver = {
-  assess: (facts) => Promise.resolve(assessSetup(facts)),
+  assess: (document, facts) => Promise.resolve(assess(document, facts)),
+  assessRungs: (drafts, anchorId, facts) => Promise.resolve(assessedRungs(drafts, anchorId, facts)),
+  ladderOfToday: (kept, facts) => Promise.resolve(ladderOfToday(kept, facts)),
   marksAt: (setup, distances_m) => Promise.resolve(distanceMarks(setup, distances_m)),
   find: (search) => Promise.resolve(find(search)),
   ladder: (search) => Promise.resolve(findLadder(search)),
-  ladderFor: (request) => Promise.resolve(proposeLadder(request)),
   close: () => Promise.resolve(),
 };
 
@@ -84,11 +105,12 @@ export function createSolverPool({ limit_ms = LIMIT_MS } = {}): Solver {
     }
   }
   return {
-    assess: (facts) => run('assessSetup', facts),
+    assess: (document, facts) => run('assessed', { document, facts }),
+    assessRungs: (drafts, anchorId, facts) => run('rungs', { drafts, anchorId, facts }),
+    ladderOfToday: (kept, facts) => run('climbToday', { kept, facts }),
     marksAt: (setup, distances_m) => run('marksAt', { setup, distances_m }),
     find: (search) => run('findBest', search),
     ladder: (search) => run('climb', search),
-    ladderFor: (request) => run('climbFor', request),
     close: () => pool.close(),
   };
 }

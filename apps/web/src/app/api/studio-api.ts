@@ -3,14 +3,8 @@ import {
   account,
   type Account,
   type Changes,
-  decision,
-  type DecisionRecord,
   importPlan,
   type ImportPlan,
-  ladder,
-  type LadderInput,
-  type LadderRecord,
-  type OverruleInput,
   recordChange,
   type RecordKind,
   type RecordOf,
@@ -18,7 +12,6 @@ import {
   session,
   type SessionRecord,
   setup,
-  type SetupInput,
   type SetupRecord,
   type SignInRequest,
 } from '@wiry-otter/contracts';
@@ -100,30 +93,5 @@ export class StudioApi {
     const type = file.name.toLowerCase().endsWith('.json') ? 'application/json' : 'text/csv';
     const query = save === undefined ? '' : `?save=${save}`;
     return this.client.postFile(`/bands/import${query}`, file, type, importPlan);
-  }
-
-  putSetup(id: string, input: SetupInput): Observable<SetupRecord> {
-    return this.client.put(`/setups/${id}`, input, setup);
-  }
-
-  putLadder(id: string, input: LadderInput): Observable<LadderRecord> {
-    return this.client.put(`/ladders/${id}`, input, ladder);
-  }
-  removeLadder(id: string): Observable<LadderRecord> {
-    return this.client.delete(`/ladders/${id}`, ladder);
-  }
-  restoreLadder(id: string): Observable<LadderRecord> {
-    return this.client.post(`/ladders/${id}/restore`, {}, ladder);
-  }
-
-  finishSession(id: string, redFlag: boolean): Observable<SessionRecord> {
-    return this.client.post(`/sessions/${id}/finish`, { redFlag }, session);
-  }
-
-  acceptDecision(id: string): Observable<DecisionRecord> {
-    return this.client.post(`/decisions/${id}/accept`, {}, decision);
-  }
-  overruleDecision(id: string, input: OverruleInput): Observable<DecisionRecord> {
-    return this.client.post(`/decisions/${id}/overrule`, input, decision);
   }
 }

@@ -90,7 +90,12 @@ export class Bands {
 
   protected happened(bandId: string, event: Pick<BandEventInput, 'copyId' | 'what'>): void {
     const input = { ...event, at: new Date().toISOString() };
-    this.writer.write('addBandEvent', { id: bandId, eventId: uuidv7() }, input, 'A note on a band');
+    void this.writer.write(
+      'addBandEvent',
+      { id: bandId, eventId: uuidv7() },
+      input,
+      'A note on a band',
+    );
   }
 
   protected chooseLaw(measurementId: string | null): void {

@@ -138,7 +138,7 @@ export class Inspection {
   protected keep(): void {
     const band = this.band();
     if (band === undefined || this.result() === null) return;
-    this.writer.write(
+    void this.writer.write(
       'addBandEvent',
       { id: band.id, eventId: uuidv7() },
       {

@@ -15,16 +15,18 @@ import { SKILLS } from '@wiry-otter/catalogue';
 import type { DecisionRecord, SessionRecord } from '@wiry-otter/contracts';
 import { fromNewtons } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
-import { EMPTY, type Observable, switchMap, tap } from 'rxjs';
+import { rxMethod } from '@ngrx/signals/rxjs-interop';
+import { catchError, EMPTY, of, pipe, switchMap, tap } from 'rxjs';
 import { problemWords } from '../api/api-problem';
-import { Sending } from '../api/sending';
 import { StudioApi } from '../api/studio-api';
 import { forceWord } from '../drawing/figures';
 import { GaugeStaff } from '../drawing/gauge-staff';
 import { ClearanceNote } from '../people/clearance-note';
 import { selectForceUnit, selectPeople, selectPrescriptions } from '../records/selectors';
-import { answered, recordActions } from '../records/record-actions';
+import { RecordWriter } from '../records/outbox/record-writer';
+import { answered } from '../records/record-actions';
 import { SHOWN } from '../records/shown';
+import { syncFeature } from '../records/sync';
 import { noticeActions } from '../state/notices';
 import { studioActions } from '../state/studio';
 import { BeginSession } from '../session/begin-session';
@@ -43,6 +45,7 @@ export class Next {
   readonly sessionId = input.required<string>();
 
   private readonly api = inject(StudioApi);
+  private readonly writer = inject(RecordWriter);
   private readonly global = inject(Store);
   private readonly beginning = inject(BeginSession);
   private readonly people = this.global.selectSignal(selectPeople);
@@ -51,8 +54,10 @@ export class Next {
   private readonly sessions = this.global.selectSignal(SHOWN.session.selectEntities);
   private readonly decisions = this.global.selectSignal(SHOWN.decision.selectEntities);
   protected readonly session = computed(() => this.sessions()[this.sessionId()] ?? null);
+  private readonly loaded = this.global.selectSignal(syncFeature.selectLoaded);
   protected readonly failure = signal('');
-  protected readonly sending = new Sending();
+  /** Until what was decided is kept. */
+  protected readonly settling = signal(false);
   protected readonly overruling = signal(false);
   protected readonly otherSetupId = signal('');
   protected readonly otherTarget = signal(8);
@@ -145,17 +150,14 @@ export class Next {
   );
 
   constructor() {
+    // What is older than this device keeps is asked for.
     effect(() => {
-      const asked = this.api.record('session', this.sessionId()).pipe(
-        tap((session) => this.global.dispatch(answered('session', session))),
-        switchMap(({ decision }) =>
-          decision === null ? EMPTY : this.api.record('decision', decision.id),
-        ),
-      );
-      asked.subscribe({
-        next: (decision) => this.global.dispatch(answered('decision', decision)),
-        error: (error: unknown) => this.failure.set(problemWords(error)),
-      });
+      const sessionId = this.sessionId();
+      if (!this.loaded()) return;
+      const known = untracked(this.sessions)[sessionId];
+      const decisionId = known?.decision?.id;
+      if (known !== undefined && untracked(this.decisions)[decisionId ?? ''] !== undefined) return;
+      untracked(() => this.ask(sessionId));
     });
     // What may be chosen otherwise begins with what was done.
     let shownId = '';
@@ -167,24 +169,55 @@ export class Next {
     });
   }
 
-  protected accept(decision: DecisionRecord): void {
-    this.settle(this.api.acceptDecision(decision.id));
+  /** A session and its decision, where this device does not have them and the server does. */
+  private readonly ask = rxMethod<string>(
+    pipe(
+      switchMap((sessionId) => {
+        const known = this.sessions()[sessionId];
+        const session =
+          known === undefined
+            ? this.api
+                .record('session', sessionId)
+                .pipe(tap((record) => this.global.dispatch(answered('session', record))))
+            : of(known);
+        return session.pipe(
+          switchMap(({ decision }) =>
+            decision === null ? EMPTY : this.api.record('decision', decision.id),
+          ),
+          tap((decision) => this.global.dispatch(answered('decision', decision))),
+          catchError((error: unknown) => {
+            this.failure.set(problemWords(error));
+            return EMPTY;
+          }),
+        );
+      }),
+    ),
+  );
+
+  protected accept({ id, sessionId }: DecisionRecord): void {
+    const written = this.writer.write(
+      'acceptDecision',
+      { id, sessionId },
+      null,
+      'A decision taken',
+    );
+    void this.settle(written);
   }
 
-  protected overrule(decision: DecisionRecord): void {
+  protected overrule({ id, sessionId }: DecisionRecord): void {
     if (this.note().trim() === '') {
       const text = 'Say why, in a few words; it is kept with your name.';
       this.global.dispatch(noticeActions.show({ text, tone: 'trouble', undo: null }));
       return;
     }
     const sets = this.session()?.prescription.sets ?? 1;
-    this.settle(
-      this.api.overruleDecision(decision.id, {
-        setupIds: [this.otherSetupId()],
-        target: Array<number>(sets).fill(this.otherTarget()),
-        note: this.note().trim(),
-      }),
-    );
+    const chosen = {
+      setupIds: [this.otherSetupId()],
+      target: Array<number>(sets).fill(this.otherTarget()),
+      note: this.note().trim(),
+    };
+    const what = 'A decision overruled';
+    void this.settle(this.writer.write('overruleDecision', { id, sessionId }, chosen, what));
   }
 
   /** Opens the person's next session with what was decided. */
@@ -192,15 +225,11 @@ export class Next {
     this.beginning.begin(prescriptionId);
   }
 
-  private settle(answer: Observable<DecisionRecord>): void {
-    this.sending.send(
-      () => answer,
-      (decision) => {
-        this.global.dispatch(answered('decision', decision));
-        this.overruling.set(false);
-        this.global.dispatch(recordActions.pull());
-      },
-    );
+  private async settle(written: Promise<unknown>): Promise<void> {
+    this.settling.set(true);
+    await written;
+    this.settling.set(false);
+    this.overruling.set(false);
   }
 
   private show(session: SessionRecord): void {

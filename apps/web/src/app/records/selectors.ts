@@ -1,13 +1,8 @@
 import { createSelector } from '@ngrx/store';
 import type { BandToday } from '@wiry-otter/contracts';
-import {
-  bandToday,
-  DEFAULT_INSPECTION_RULE,
-  type FinderPreferences,
-  type ForceUnit,
-  USUAL_PREFERENCES,
-} from '@wiry-otter/core';
+import { type FinderPreferences, type ForceUnit, USUAL_PREFERENCES } from '@wiry-otter/core';
 import { format } from 'date-fns';
+import { bandsToday } from './bands-today';
 import { SHOWN } from './shown';
 
 const byName = (a: { readonly name: string }, b: { readonly name: string }): number =>
@@ -69,19 +64,12 @@ export const selectSkillTests = createSelector(SHOWN.skillTest.selectAll, (all) 
 /** All bands as they stand today, those off the rail too. */
 export const selectBands = createSelector(
   SHOWN.band.selectAll,
-  SHOWN.bandWear.selectEntities,
-  SHOWN.bandMove.selectEntities,
+  SHOWN.bandWear.selectAll,
+  SHOWN.bandMove.selectAll,
   selectStudio,
-  (bands, wear, moves, studio): BandToday[] => {
-    const facts = {
-      wear: new Map(Object.entries(wear).flatMap(([id, row]) => (row ? [[id, row]] : []))),
-      moves: new Map(Object.entries(moves).flatMap(([id, row]) => (row ? [[id, row]] : []))),
-      rule:
-        studio === undefined
-          ? DEFAULT_INSPECTION_RULE
-          : { days: studio.inspectionDays, cycles: studio.inspectionCycles },
-      today: format(new Date(), 'yyyy-MM-dd'),
-    };
-    return bands.toSorted(byName).map((band) => bandToday(band, facts));
-  },
+  (bands, wear, moves, studio): BandToday[] =>
+    bandsToday(
+      { bands: bands.toSorted(byName), wear, moves, studio },
+      format(new Date(), 'yyyy-MM-dd'),
+    ),
 );

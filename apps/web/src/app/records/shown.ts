@@ -4,7 +4,8 @@ import { outboxFeature } from './outbox/outbox-state';
 import { type AllEntities, type Entities, merged, type Overlay, overlayOf } from './outbox/overlay';
 import { SLICES } from './record-slice';
 
-const selectServers = createSelector(
+/** Records as the server has told of them. */
+export const selectServers = createSelector(
   RECORD_KINDS.map((kind) => SLICES[kind].selectEntities),
   (...all: unknown[]) =>
     Object.fromEntries(RECORD_KINDS.map((kind, i) => [kind, all[i]])) as AllEntities,

@@ -17,14 +17,19 @@ export class BeginSession {
   /** @returns the prescription's id */
   prescribe(input: PrescriptionInput): string {
     const id = uuidv7();
-    this.writer.write('prescribe', { id }, input, 'A prescription');
+    void this.writer.write('prescribe', { id }, input, 'A prescription');
     return id;
   }
 
   begin(prescriptionId: string): void {
     const id = uuidv7();
     const startedAt = new Date().toISOString();
-    this.writer.write('startSession', { id }, { prescriptionId, startedAt }, 'A session begun');
+    void this.writer.write(
+      'startSession',
+      { id },
+      { prescriptionId, startedAt },
+      'A session begun',
+    );
     // What was said of the screen before would lie over the set at hand.
     this.store.dispatch(noticeActions.dismiss());
     void this.router.navigate(['/session', id]);

@@ -20,11 +20,10 @@ import type {
 import { catchError, EMPTY, forkJoin, type Observable, of, pipe, switchMap, tap } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import * as z from 'zod';
-import { problemWords, troubleNotice } from '../api/api-problem';
+import { problemWords } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { answered } from '../records/record-actions';
 import { SHOWN } from '../records/shown';
-import { noticeActions } from '../state/notices';
 import { outboxFeature } from '../records/outbox/outbox-state';
 import { RecordWriter } from '../records/outbox/record-writer';
 import { readStored, store as keep } from '../state/storage';
@@ -51,7 +50,7 @@ interface SessionState {
   readonly failure: string | null;
   readonly finishing: boolean;
   /** The set taken back last, while it can be put back. */
-  readonly takenBackId: string | null;
+  readonly takenBack: SetRecord | null;
   readonly entry: Entry;
 }
 
@@ -89,7 +88,7 @@ export const SessionStore = signalStore(
     before: [],
     failure: null,
     finishing: false,
-    takenBackId: null,
+    takenBack: null,
     entry: FRESH,
   }),
   withComputed(({ before, sessionId }, global = inject(Store)) => {
@@ -100,17 +99,12 @@ export const SessionStore = signalStore(
     const waitingHere = computed(() =>
       waiting().filter(({ params }) => 'id' in params && params.id === sessionId()),
     );
-    /** Sets among it. */
-    const setsWaiting = computed(
-      () => waitingHere().filter(({ kind }) => kind === 'logSet').length,
-    );
     const sets = computed<readonly SetRecord[]>(() => session()?.sets ?? []);
     const work = computed(() => session()?.prescription.work);
     return {
       session,
       sets,
       waitingHere,
-      setsWaiting,
       target: computed(() => {
         const targets = session()?.prescription.target ?? [];
         return targets[Math.min(sets().length, targets.length - 1)] ?? 0;
@@ -146,23 +140,26 @@ export const SessionStore = signalStore(
       const change = (part: Partial<Entry>): void =>
         patchState(store, ({ entry: before }) => ({ entry: { ...before, ...part } }));
       const known = global.selectSignal(SHOWN.setup.selectEntities);
+      const recordOf = (id: string): Observable<SessionRecord> => {
+        const session = store.session();
+        return session === null
+          ? api
+              .record('session', id)
+              .pipe(tap((record) => global.dispatch(answered('session', record))))
+          : of(session);
+      };
       const asItWas = ({ id, version }: UsedSetup): Observable<SetupRecord> => {
         const present = known()[id];
         return present?.version === version ? of(present) : api.setupVersion(id, version);
       };
-      const tell = (error: unknown): void => {
-        patchState(store, { finishing: false });
-        global.dispatch(noticeActions.show(troubleNotice(error)));
-      };
       return {
         change,
-        /** Shows a session; asks for it, and for what it was done with, as the server has them. */
+        /** Shows a session; what this device does not keep of it is asked for. */
         load: rxMethod<string>(
           pipe(
             tap((sessionId) => patchState(store, { sessionId, before: [], failure: null })),
             switchMap((id) =>
-              api.record('session', id).pipe(
-                tap((session) => global.dispatch(answered('session', session))),
+              recordOf(id).pipe(
                 switchMap(({ setups }) => forkJoin(setups.map((used) => asItWas(used)))),
                 tap((before) => patchState(store, { before })),
                 catchError((error: unknown) => {
@@ -190,7 +187,7 @@ export const SessionStore = signalStore(
             form,
             pain,
           };
-          writer.write('logSet', { id: session.id, setId: uuidv7() }, input, 'A set');
+          void writer.write('logSet', { id: session.id, setId: uuidv7() }, input, 'A set');
           change({
             ...store.aimOf()(next),
             partial: 0,
@@ -199,31 +196,28 @@ export const SessionStore = signalStore(
           });
         },
         /** Takes a set back, or puts the one taken back again; both stay on record. */
-        setAside(setId: string, setAside: boolean): void {
+        setAside(set: SetRecord, setAside: boolean): void {
           const session = store.session();
           if (session === null) return;
           const words = setAside ? 'A set taken back' : 'A set put back';
-          writer.write('setSetAside', { id: session.id, setId }, { setAside }, words);
-          patchState(store, { takenBackId: setAside ? setId : null });
+          const params = { id: session.id, setId: set.id };
+          void writer.write('setSetAside', params, { setAside }, words, set);
+          patchState(store, { takenBack: setAside ? set : null });
         },
         /** Gives the session up; offered while no set was done. */
         discard(): void {
           const session = store.session();
           if (session === null) return;
-          writer.write('discardSession', { id: session.id }, null, 'A session given up');
+          void writer.write('discardSession', { id: session.id }, null, 'A session given up');
         },
-        finish(done: (session: SessionRecord) => void): void {
+        /** Ends the session: what comes next is worked out here, and by the server as well. */
+        async finish(): Promise<void> {
           const session = store.session();
           if (session === null || store.finishing()) return;
           patchState(store, { finishing: true });
-          api.finishSession(session.id, store.entry.redFlag()).subscribe({
-            next: (finished) => {
-              global.dispatch(answered('session', finished));
-              patchState(store, { finishing: false });
-              done(finished);
-            },
-            error: tell,
-          });
+          const body = { redFlag: store.entry.redFlag() };
+          await writer.write('finishSession', { id: session.id }, body, 'The end of a session');
+          patchState(store, { finishing: false });
         },
       };
     },

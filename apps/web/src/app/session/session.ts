@@ -25,7 +25,6 @@ import { NoticeBar } from '../shell/notice-bar';
 import { Theme } from '../shell/theme';
 import { map } from 'rxjs';
 import { selectForceUnit, selectPeople, selectPlaces } from '../records/selectors';
-import { recordActions } from '../records/record-actions';
 import { SHOWN } from '../records/shown';
 import { outboxFeature } from '../records/outbox/outbox-state';
 import { sessionNotices } from './session-notices';
@@ -224,9 +223,6 @@ export class Session {
   }
 
   protected finish(): void {
-    this.store.finish(() => {
-      this.global.dispatch(recordActions.pull());
-      void this.router.navigate(['/next', this.id()]);
-    });
+    void this.store.finish();
   }
 }

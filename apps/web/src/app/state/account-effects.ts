@@ -105,7 +105,7 @@ export const saveRules = createEffect(
       withLatestFrom(store.select(selectStudio)),
       map(([{ input, words }, before]) => {
         if (before !== undefined) {
-          writer.write('saveRules', { id: before.id }, input, words, rulesOf(before));
+          void writer.write('saveRules', { id: before.id }, input, words, rulesOf(before));
         }
         return noticeActions.show({ text: words, tone: 'done', undo: undoRules(before) });
       }),

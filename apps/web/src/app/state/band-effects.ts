@@ -16,7 +16,7 @@ export const putBand = createEffect(
       withLatestFrom(store.select(SHOWN.band.selectEntities)),
       map(([{ id, input, words }, bands]) => {
         const before = bands[id];
-        writer.write('putBand', { id }, input, words, before && fieldsOf(before));
+        void writer.write('putBand', { id }, input, words, before && fieldsOf(before));
         return done(words, undoPut(before, id));
       }),
     ),
@@ -29,7 +29,7 @@ export const removeBand = createEffect(
       ofType(bandActions.remove),
       map(({ id }) => {
         const words = 'Band taken off the rail.';
-        writer.write('removeBand', { id }, null, words);
+        void writer.write('removeBand', { id }, null, words);
         return done(words, bandActions.restore({ id }));
       }),
     ),
@@ -42,7 +42,7 @@ export const restoreBand = createEffect(
       ofType(bandActions.restore),
       map(({ id }) => {
         const words = 'Band back on the rail.';
-        writer.write('restoreBand', { id }, null, words);
+        void writer.write('restoreBand', { id }, null, words);
         return done(words, null);
       }),
     ),
@@ -58,7 +58,7 @@ export const setReadingAside = createEffect(
           ? 'Pull set aside; it is kept, but not counted.'
           : 'Pull counted again.';
         const params = { id: bandId, measurementId, readingId: id };
-        writer.write('setReadingAside', params, input, words);
+        void writer.write('setReadingAside', params, input, words);
         const back = { ...input, setAside: !input.setAside };
         return done(words, bandActions.setReadingAside({ bandId, measurementId, id, input: back }));
       }),
@@ -78,7 +78,7 @@ export const chooseLaw = createEffect(
             : 'The law follows the measurement chosen.';
         const before = bands[id]?.lawFrom ?? null;
         const base = { measurementId: before };
-        writer.write('chooseLaw', { id }, { version, measurementId }, words, base);
+        void writer.write('chooseLaw', { id }, { version, measurementId }, words, base);
         const undo = { id, version: version + 1, measurementId: before };
         return done(words, bandActions.chooseLaw(undo));
       }),
@@ -92,7 +92,7 @@ export const cutPiece = createEffect(
       ofType(bandActions.cut),
       map(({ input, rollId }) => {
         const words = `${input.name} is cut.`;
-        writer.write('cutPiece', { id: rollId }, input, words);
+        void writer.write('cutPiece', { id: rollId }, input, words);
         return done(words, null);
       }),
     ),

@@ -4,13 +4,13 @@ import { map } from 'rxjs';
 import { outboxActions } from '../records/outbox/outbox-state';
 import { noticeActions } from './notices';
 
-export const tellRefusal = createEffect(
+export const tellNotKept = createEffect(
   (actions = inject(Actions)) =>
     actions.pipe(
-      ofType(outboxActions.refused),
-      map(({ refusal: { details, words }, write }) =>
+      ofType(outboxActions.notKept),
+      map(({ refusal: { details, words } }) =>
         noticeActions.show({
-          text: `Not taken by the server: ${write.what} ${words} It is kept under “waiting to be sent”.`,
+          text: `Not saved. ${words}`,
           tone: 'trouble',
           undo: null,
           ...(details === '' ? {} : { details }),
@@ -19,3 +19,39 @@ export const tellRefusal = createEffect(
     ),
   { functional: true },
 );
+
+export const tellDifference = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(outboxActions.differed),
+      map(({ words, write }) =>
+        noticeActions.show({
+          text: `${sentence(write.what)} The server has come to another result than this device: its result stands.`,
+          tone: 'trouble',
+          undo: null,
+          details: words,
+        }),
+      ),
+    ),
+  { functional: true },
+);
+
+export const tellRefusal = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(outboxActions.refused),
+      map(({ refusal: { details, words }, write }) =>
+        noticeActions.show({
+          text: `Not taken by the server: ${sentence(write.what)} ${words} It is kept under “waiting to be sent”.`,
+          tone: 'trouble',
+          undo: null,
+          ...(details === '' ? {} : { details }),
+        }),
+      ),
+    ),
+  { functional: true },
+);
+
+function sentence(words: string): string {
+  return words.endsWith('.') ? words : `${words}.`;
+}

@@ -43,7 +43,7 @@ export const savePlace = createEffect(
       withLatestFrom(store.select(SHOWN.place.selectEntities)),
       map(([{ id, input, words }, places]) => {
         const before = places[id];
-        writer.write('putPlace', { id }, input, words, before);
+        void writer.write('putPlace', { id }, input, words, before);
         return done(words, undoPlace(before));
       }),
     ),
@@ -66,7 +66,7 @@ export const saveExercise = createEffect(
       ofType(studioActions.saveExercise),
       withLatestFrom(store.select(SHOWN.exercise.selectEntities)),
       map(([{ id, input, words }, exercises]) => {
-        writer.write('putExercise', { id }, input, words, exercises[id]);
+        void writer.write('putExercise', { id }, input, words, exercises[id]);
         return done(words, null);
       }),
     ),
@@ -79,7 +79,7 @@ export const putExerciseAway = createEffect(
       ofType(studioActions.putExerciseAway),
       map(({ id }) => {
         const words = 'Put away; saved set-ups keep it.';
-        writer.write('removeExercise', { id }, null, words);
+        void writer.write('removeExercise', { id }, null, words);
         return done(words, studioActions.takeExerciseBack({ id }));
       }),
     ),
@@ -92,7 +92,7 @@ export const takeExerciseBack = createEffect(
       ofType(studioActions.takeExerciseBack),
       map(({ id }) => {
         const words = 'Back among your own.';
-        writer.write('restoreExercise', { id }, null, words);
+        void writer.write('restoreExercise', { id }, null, words);
         return done(words, null);
       }),
     ),
@@ -106,7 +106,7 @@ export const putSetupAway = createEffect(
       withLatestFrom(store.select(SHOWN.setup.selectEntities)),
       map(([{ id }, setups]) => {
         const words = `${setups[id]?.title ?? 'Set-up'}: put away.`;
-        writer.write('putSetupAway', { id }, null, words);
+        void writer.write('putSetupAway', { id }, null, words);
         return done(words, studioActions.takeSetupBack({ id }));
       }),
     ),
@@ -120,7 +120,7 @@ export const takeSetupBack = createEffect(
       withLatestFrom(store.select(SHOWN.setup.selectEntities)),
       map(([{ id }, setups]) => {
         const words = `${setups[id]?.title ?? 'Set-up'}: back among the saved.`;
-        writer.write('takeSetupBack', { id }, null, words);
+        void writer.write('takeSetupBack', { id }, null, words);
         return done(words, null);
       }),
     ),

@@ -107,7 +107,7 @@ export const TestBenchStore = signalStore(
       let kept_N: number | null = null;
 
       const putMeasurement = (id: string, input: MeasurementInput): void =>
-        writer.write(
+        void writer.write(
           'putMeasurement',
           { id: store.bandId(), measurementId: id },
           input,
@@ -211,7 +211,7 @@ export const TestBenchStore = signalStore(
             measurementId: measurementId(),
             readingId: uuidv7(),
           };
-          writer.write('addReading', params, input, 'A pull');
+          void writer.write('addReading', params, input, 'A pull');
           finder.reset();
           kept_N = pull.force_N;
           patchState(store, { plateau: null });

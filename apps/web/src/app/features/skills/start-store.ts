@@ -65,7 +65,7 @@ export class StartStore {
       load: summary?.mean ?? this.need(),
       help: summary?.assistMean ?? 0,
     };
-    this.writer.write('addSkillTest', { id: uuidv7() }, input, 'A test');
+    void this.writer.write('addSkillTest', { id: uuidv7() }, input, 'A test');
   }
 
   /** What is asked of the finder for a share of help: at the hardest point, or in the mean. */

@@ -1,14 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { PrescriptionInput, SetupInput } from '@wiry-otter/contracts';
-import { concat, defer, last, type Observable, of, tap } from 'rxjs';
-import { Sending } from '../../api/sending';
-import { StudioApi } from '../../api/studio-api';
+import { RecordWriter } from '../../records/outbox/record-writer';
 import { keptRung, type Rung } from '../../setups/ladder/ladder-model';
 import type { LadderStore } from '../../setups/ladder/ladder-store';
 import { WorkbenchStore } from '../../setups/workbench/workbench-store';
 import { selectPrescriptions } from '../../records/selectors';
-import { answered } from '../../records/record-actions';
 import { BeginSession } from '../../session/begin-session';
 import { noticeActions } from '../../state/notices';
 
@@ -38,7 +35,7 @@ import { noticeActions } from '../../state/notices';
           class="action"
           [class.action-primary]="!quiet()"
           type="button"
-          [disabled]="sending.busy() || !isSeen() || refusal() !== null"
+          [disabled]="busy() || !isSeen() || refusal() !== null"
           (click)="$event.detail < 2 && begin(id)"
         >
           Begin the session
@@ -48,7 +45,7 @@ import { noticeActions } from '../../state/notices';
         <button
           class="action"
           type="button"
-          [disabled]="sending.busy() || input() === null || !isSeen() || refusal() !== null"
+          [disabled]="busy() || input() === null || !isSeen() || refusal() !== null"
           (click)="$event.detail < 2 && prescribe()"
         >
           {{ words() }}
@@ -68,12 +65,13 @@ export class WorkButton {
   readonly ladder = input.required<LadderStore>();
   readonly quiet = input(false);
 
-  private readonly api = inject(StudioApi);
+  private readonly writer = inject(RecordWriter);
   private readonly global = inject(Store);
   private readonly beginning = inject(BeginSession);
   private readonly workbench = inject(WorkbenchStore);
   private readonly prescriptions = this.global.selectSignal(selectPrescriptions);
-  protected readonly sending = new Sending();
+  /** Until all is kept that was asked for. */
+  protected readonly busy = signal(false);
 
   /** Warnings seen to, in the words they were said in. */
   protected readonly seen = signal<ReadonlySet<string>>(new Set());
@@ -110,26 +108,18 @@ export class WorkButton {
   }
 
   /** The rungs become set-ups that are ready: the ladder is kept first, so that they are known. */
-  protected prescribe(): void {
+  protected async prescribe(): Promise<void> {
     const wanted = this.input();
     if (wanted === null) return;
-    const send = (): void =>
-      this.withSetups(() => {
-        this.beginning.prescribe(wanted);
-        const text = `${this.workbench.person()?.name ?? ''}: prescribed.`;
-        this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
-      });
-    if (this.ladder().shown()?.kept === true) send();
-    else this.ladder().keep(send);
+    const isKept = this.ladder().shown()?.kept === true || (await this.ladder().keep());
+    if (!isKept || !(await this.saveSetups())) return;
+    this.beginning.prescribe(wanted);
+    const text = `${this.workbench.person()?.name ?? ''}: prescribed.`;
+    this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
   }
 
-  protected begin(prescriptionId: string): void {
-    this.withSetups(() => this.beginning.begin(prescriptionId));
-  }
-
-  /** Does what needs the set-ups once they are there. */
-  private withSetups(then: () => void): void {
-    this.sending.send(() => concat(...this.setups(), of(null)).pipe(last()), then);
+  protected async begin(prescriptionId: string): Promise<void> {
+    if (await this.saveSetups()) this.beginning.begin(prescriptionId);
   }
 
   private readonly unready = computed(() => {
@@ -142,31 +132,32 @@ export class WorkButton {
     );
   });
 
-  /** What makes the rungs set-ups, with what was seen to. */
-  private setups(): Observable<unknown>[] {
+  /** Makes the rungs set-ups, with what was seen to; says whether all of them are kept. */
+  private async saveSetups(): Promise<boolean> {
     const place = this.workbench.place();
     const person = this.workbench.person();
-    if (place === undefined || person === undefined) return [];
-    return this.unready().map((rung) =>
-      defer(() => {
-        const { document, routeId, setupId, title } = keptRung(rung);
-        const saved = this.workbench.saved().find(({ id }) => id === setupId);
-        const input: SetupInput = {
-          version: saved?.version ?? 0,
-          personId: person.id,
-          placeId: saved?.placeId ?? place.id,
-          anchorId: saved === undefined ? (this.workbench.anchor()?.id ?? null) : saved.anchorId,
-          title,
-          routeId,
-          document,
-          acknowledged: rung.solved.cautions
-            .filter(({ text }) => this.seen().has(text))
-            .map(({ rule }) => rule),
-        };
-        return this.api
-          .putSetup(setupId, input)
-          .pipe(tap((setup) => this.global.dispatch(answered('setup', setup))));
-      }),
-    );
+    if (place === undefined || person === undefined) return true;
+    this.busy.set(true);
+    let areKept = true;
+    for (const rung of this.unready()) {
+      const { document, routeId, setupId, title } = keptRung(rung);
+      const saved = this.workbench.saved().find(({ id }) => id === setupId);
+      const input: SetupInput = {
+        version: saved?.version ?? 0,
+        personId: person.id,
+        placeId: saved?.placeId ?? place.id,
+        anchorId: saved === undefined ? (this.workbench.anchor()?.id ?? null) : saved.anchorId,
+        title,
+        routeId,
+        document,
+        acknowledged: rung.solved.cautions
+          .filter(({ text }) => this.seen().has(text))
+          .map(({ rule }) => rule),
+      };
+      const what = `The set-up ${title}`;
+      areKept &&= (await this.writer.write('putSetup', { id: setupId }, input, what)) !== null;
+    }
+    this.busy.set(false);
+    return areKept;
   }
 }

@@ -1,17 +1,29 @@
 import { inject, Injectable } from '@angular/core';
 import type { Subscription } from 'dexie';
-import { Store } from '@ngrx/store';
+import { type Action, Store } from '@ngrx/store';
+import type { RequestFault } from '@wiry-otter/contracts';
+import type { Derivation, RefusalCode } from '@wiry-otter/derived';
+import { firstValueFrom } from 'rxjs';
+import { ApiProblem } from '../../api/api-problem';
+import { WorkerDeriver } from '../../workers/worker-deriver';
+import { selectServers } from '../shown';
 import { Outbox } from './outbox';
 import { OutboxSender } from './outbox-sender';
 import { outboxActions } from './outbox-state';
 import { forgetOldWrites, oldWrites } from './old-outbox';
-import type { KeptWrite, Write } from './write';
+import { viewOf } from './overlay';
+import type { KeptWrite, Refusal, ShownRecord, Write, WriteKindOf } from './write';
+import { WRITE_KINDS } from './write-kinds';
+
+/** Without a sign-in there is nobody to write as. */
+const NOBODY: Refusal = { code: 'signed-out', words: 'Nobody is signed in.', details: '' };
 
 /** The outbox of the trainer who is signed in, watched and sent while they are. */
 @Injectable({ providedIn: 'root' })
 export class OpenOutbox {
   private readonly store = inject(Store);
   private readonly sender = inject(OutboxSender);
+  private readonly deriver = inject(WorkerDeriver);
   private outbox: Outbox | undefined;
   private watching: Subscription | undefined;
   private sending: AbortController | undefined;
@@ -36,8 +48,33 @@ export class OpenOutbox {
     this.outbox = undefined;
   }
 
-  async add(writes: readonly Write[]): Promise<void> {
-    await this.outbox?.add(...writes);
+  /** Keeps a write with what follows from it, unless that shows that the server would refuse it. */
+  async add(write: Write): Promise<Action> {
+    if (this.outbox === undefined) return outboxActions.notKept({ write, refusal: NOBODY });
+    const derivation = await this.derive(this.outbox, write);
+    if (derivation !== undefined && !derivation.ok && derivation.code !== 'not-found') {
+      return outboxActions.notKept({ write, refusal: refusalOf(derivation) });
+    }
+    const derived = derivation?.ok === true ? derivation.value : undefined;
+    const whole = derived === undefined ? write : { ...write, derived };
+    return outboxActions.kept({ write: { ...whole, place: await this.outbox.add(whole) } });
+  }
+
+  /** What follows from a write; undefined where nothing does, or where this device cannot tell. */
+  private async derive(
+    outbox: Outbox,
+    write: Write,
+  ): Promise<Derivation<readonly ShownRecord[]> | undefined> {
+    const kind = WRITE_KINDS[write.kind] as WriteKindOf<unknown, unknown>;
+    if (kind.derive === undefined) return undefined;
+    const servers = await firstValueFrom(this.store.select(selectServers));
+    const before = (await outbox.read()).filter(({ refusal }) => refusal === undefined);
+    try {
+      return await kind.derive(viewOf(servers, before), write, this.deriver);
+    } catch {
+      // Whatever cannot be computed here is the server's to compute: the write is kept all the same.
+      return undefined;
+    }
   }
 
   async dismiss({ place }: KeptWrite): Promise<void> {
@@ -51,4 +88,20 @@ async function takeUpOldWrites(outbox: Outbox): Promise<void> {
   if (old.length === 0) return;
   await outbox.add(...old);
   forgetOldWrites();
+}
+
+const REFUSAL_WORDS: Readonly<Record<Exclude<RefusalCode, 'not-found'>, string>> = {
+  'band-unusable': 'A band of it cannot be used.',
+  'document-fault': 'It cannot be laid like this.',
+};
+
+function refusalOf({
+  code,
+  faults,
+}: {
+  readonly code: RefusalCode;
+  readonly faults: readonly RequestFault[];
+}): Refusal {
+  const words = code === 'not-found' ? '' : REFUSAL_WORDS[code];
+  return { code, words, details: new ApiProblem(code, words, 422, faults).details ?? '' };
 }

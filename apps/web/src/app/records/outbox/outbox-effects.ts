@@ -24,14 +24,14 @@ export const closeOutbox = createEffect(
   { functional: true, dispatch: false },
 );
 
-/** Kept first; it shows once it is kept. */
+/** One after the other: what follows from a write may rest on the one before. */
 export const keepWrites = createEffect(
   (actions = inject(Actions), open = inject(OpenOutbox)) =>
     actions.pipe(
       ofType(outboxActions.write),
-      concatMap(({ writes }) => open.add(writes)),
+      concatMap(({ write }) => open.add(write)),
     ),
-  { functional: true, dispatch: false },
+  { functional: true },
 );
 
 export const dismissWrite = createEffect(

@@ -1,9 +1,11 @@
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
+import type { RecordKind, RecordOf } from '@wiry-otter/contracts';
 import { firstValueFrom, merge, Subject, timer } from 'rxjs';
 import { ApiProblem } from '../../api/api-problem';
 import { StudioApi } from '../../api/studio-api';
 import { answered, recordActions } from '../record-actions';
+import { differenceOf } from './differences';
 import { mergeFields } from './merge';
 import type { Outbox } from './outbox';
 import { outboxActions } from './outbox-state';
@@ -73,13 +75,47 @@ export class OutboxSender {
       );
       this.pauses.delete(write.id);
       // It is shown as the server's before it is no longer shown as waiting; to nobody else.
-      if (!signal.aborted) this.store.dispatch(answered(kind.answers, record));
+      if (!signal.aborted) {
+        this.store.dispatch(answered(kind.answers, record));
+        await this.confirm(write, kind.answers, record);
+      }
       await outbox.remove(write.place);
       this.store.dispatch(outboxActions.sent({ write }));
       return 0;
     } catch (error) {
       return signal.aborted ? 0 : this.failed(outbox, write, error);
     }
+  }
+
+  /** Fetches what the server derived in place of what was derived here, and says where they differ. */
+  private async confirm(
+    write: KeptWrite,
+    answers: RecordKind,
+    answer: RecordOf<RecordKind>,
+  ): Promise<void> {
+    const differences: string[] = [];
+    for (const derived of write.derived ?? []) {
+      const { id, kind, record } = derived;
+      if (record === null) continue;
+      const isAnswer = kind === answers && id === answer.id;
+      const servers = isAnswer ? answer : await this.recordNow(kind, id);
+      if (servers === undefined) continue;
+      if (!isAnswer) this.store.dispatch(answered(kind, servers));
+      const difference = differenceOf(derived, servers);
+      if (difference !== null) differences.push(difference);
+    }
+    if (differences.length === 0) return;
+    const words = differences.join('\n');
+    console.error(`Derived otherwise than by the server: ${words}`);
+    this.store.dispatch(outboxActions.differed({ write, words }));
+  }
+
+  /** Undefined where there is none, or where the feed has to tell of it. */
+  private async recordNow<Kind extends RecordKind>(
+    kind: Kind,
+    id: string,
+  ): Promise<RecordOf<Kind> | undefined> {
+    return firstValueFrom(this.api.record(kind, id)).catch(() => undefined);
   }
 
   private async failed(outbox: Outbox, write: KeptWrite, error: unknown): Promise<number> {
@@ -135,8 +171,9 @@ function refusalOf({ code, details = '', message }: ApiProblem): Refusal {
 /** The writes that nothing before them stands in the way of: no earlier one is about the same record. */
 function headsOfChains(writes: readonly KeptWrite[]): KeptWrite[] {
   const taken = new Set<string>();
-  return writes.filter(({ body, kind, params }) => {
-    const about = (WRITE_KINDS[kind] as WriteKindOf<unknown, unknown>).about(params, body);
+  return writes.filter(({ body, derived = [], kind, params }) => {
+    const { about: aboutOf } = WRITE_KINDS[kind] as WriteKindOf<unknown, unknown>;
+    const about = [...aboutOf(params, body), ...derived.map(({ id }) => id)];
     const isFree = about.every((id) => !taken.has(id));
     about.forEach((id) => taken.add(id));
     return isFree;

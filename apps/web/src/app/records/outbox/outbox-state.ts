@@ -14,10 +14,16 @@ export const outboxActions = createActionGroup({
   source: 'Outbox',
   events: {
     /** Something was written: it is kept first, then shown. */
-    Write: props<{ writes: readonly Write[] }>(),
+    Write: props<{ write: Write }>(),
+    /** It is kept, with what follows from it. */
+    Kept: props<{ write: KeptWrite }>(),
+    /** It would be refused, as what follows from it shows: it is not kept. */
+    'Not kept': props<{ write: Write; refusal: Refusal }>(),
     /** What is kept now, in whatever tab it was written. */
     Changed: props<{ writes: readonly KeptWrite[] }>(),
     Sent: props<{ write: KeptWrite }>(),
+    /** The server derived something else from a write than this device had. */
+    Differed: props<{ write: KeptWrite; words: string }>(),
     /** The server was not reached. */
     'Not sent': emptyProps(),
     Refused: props<{ write: KeptWrite; refusal: Refusal }>(),
@@ -39,6 +45,10 @@ export const outboxFeature = createFeature({
   name: 'outbox',
   reducer: createReducer<OutboxState>(
     initialState,
+    on(outboxActions.kept, (state, { write }) => ({
+      ...state,
+      writes: [...state.writes.filter(({ id }) => id !== write.id), write],
+    })),
     on(outboxActions.changed, (state, { writes }) => ({ ...state, writes })),
     on(outboxActions.sent, outboxActions.refused, (state) => ({ ...state, offline: false })),
     on(outboxActions.notSent, (state) => ({ ...state, offline: true })),

@@ -29,8 +29,9 @@ export class Outbox {
     return (await this.writes.orderBy('place').toArray()) as KeptWrite[];
   }
 
-  async add(...writes: readonly Write[]): Promise<void> {
-    await this.writes.bulkAdd(writes);
+  /** @returns the place of the last one */
+  async add(...writes: readonly Write[]): Promise<number> {
+    return this.writes.bulkAdd(writes);
   }
 
   /** Sent again as changed: what it was made from has changed meanwhile. */

@@ -16,6 +16,18 @@ export type Overlay = ReadonlyMap<RecordKind, ReadonlyMap<string, object | null>
  * shown again on top of whatever the server says meanwhile.
  */
 export function overlayOf(entities: AllEntities, writes: readonly KeptWrite[]): Overlay {
+  return layOver(entities, writes).overlay;
+}
+
+/** The records as they are once these writes are carried out. */
+export function viewOf(entities: AllEntities, writes: readonly KeptWrite[]): RecordView {
+  return layOver(entities, writes).view;
+}
+
+function layOver(
+  entities: AllEntities,
+  writes: readonly KeptWrite[],
+): { readonly overlay: Overlay; readonly view: RecordView } {
   const overlay = new Map<RecordKind, Map<string, object | null>>();
   const view: RecordView = {
     get<Kind extends RecordKind>(kind: Kind, id: string): RecordOf<Kind> | undefined {
@@ -26,14 +38,14 @@ export function overlayOf(entities: AllEntities, writes: readonly KeptWrite[]): 
     all: (kind) =>
       Object.values(merged(entities[kind], overlay.get(kind))).flatMap((one) => one ?? []),
   };
-  for (const { at, body, by, id, kind, params } of writes) {
+  for (const { kind, ...facts } of writes) {
     const writeKind = WRITE_KINDS[kind] as WriteKindOf<unknown, unknown>;
-    for (const change of shownBy(writeKind, view, { id, at, body, by, params })) {
+    for (const change of shownBy(writeKind, view, facts)) {
       const known = overlay.get(change.kind) ?? new Map<string, object | null>();
       overlay.set(change.kind, known.set(change.id, change.record));
     }
   }
-  return overlay;
+  return { overlay, view };
 }
 
 /** A write of an older build that can no longer be shown is still sent. */

@@ -1,20 +1,24 @@
 import { inject, Injectable } from '@angular/core';
+import { Actions, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
+import { filter, firstValueFrom, map } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import { ActingTrainer } from '../../api/acting-trainer';
 import { outboxActions } from './outbox-state';
-import type { Write, WriteKind } from './write';
+import type { KeptWrite, Write, WriteKind } from './write';
 import type { WriteKinds } from './write-kinds';
 
 /** The one way in which this device writes: into the outbox, whence it goes to the server. */
 @Injectable({ providedIn: 'root' })
 export class RecordWriter {
   private readonly store = inject(Store);
+  private readonly actions = inject(Actions);
   private readonly acting = inject(ActingTrainer);
 
   /**
    * @param what it is, in words
    * @param base what the record said before, where the write changes one that others may change
+   * @returns the write once it is kept and shows; null where it would be refused, which is said
    */
   write<Kind extends WriteKind>(
     kind: Kind,
@@ -22,7 +26,7 @@ export class RecordWriter {
     body: WriteKinds[Kind]['body'],
     what: string,
     base?: object,
-  ): void {
+  ): Promise<KeptWrite | null> {
     const { id, name } = this.acting;
     const write = {
       id: uuidv7(),
@@ -33,7 +37,16 @@ export class RecordWriter {
       what,
       by: { id: id ?? '', name },
       ...(base === undefined ? {} : { base }),
-    };
-    this.store.dispatch(outboxActions.write({ writes: [write as unknown as Write] }));
+    } as unknown as Write;
+    const kept = firstValueFrom(
+      this.actions.pipe(
+        ofType(outboxActions.kept, outboxActions.notKept),
+        filter((action) => action.write.id === write.id),
+        map((action) => (action.type === outboxActions.kept.type ? action.write : null)),
+      ),
+      { defaultValue: null },
+    );
+    this.store.dispatch(outboxActions.write({ write }));
+    return kept;
   }
 }

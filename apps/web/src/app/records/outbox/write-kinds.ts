@@ -1,10 +1,28 @@
 import * as bands from './kinds/bands';
+import { acceptDecision, finishSession, overruleDecision } from './kinds/decisions';
+import { putLadder, putLadderAway, takeLadderBack } from './kinds/ladders';
+import { prescribe } from './kinds/prescriptions';
+import {
+  discardSession,
+  logSet,
+  restoreSession,
+  setSetAside,
+  startSession,
+} from './kinds/sessions';
+import { putSetup, putSetupAway, takeSetupBack } from './kinds/setups';
 import * as studio from './kinds/studio';
-import * as training from './kinds/training';
 import type { WriteKindOf } from './write';
 
 /** Every kind of write: each goes through the outbox, there is no other way. */
-export const WRITE_KINDS = { ...bands, ...studio, ...training };
+export const WRITE_KINDS = {
+  ...bands,
+  ...studio,
+  ...{ putSetup, putSetupAway, takeSetupBack },
+  ...{ putLadder, putLadderAway, takeLadderBack },
+  prescribe,
+  ...{ startSession, logSet, setSetAside, discardSession, restoreSession },
+  ...{ finishSession, acceptDecision, overruleDecision },
+};
 
 /** What each of them takes. */
 export type WriteKinds = {

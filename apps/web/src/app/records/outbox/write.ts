@@ -1,4 +1,6 @@
 import type { RecordKind, RecordOf } from '@wiry-otter/contracts';
+import type { Derivation } from '@wiry-otter/derived';
+import type { Deriver } from './deriver';
 import type { WriteKinds } from './write-kinds';
 
 export type WriteKind = keyof WriteKinds;
@@ -22,6 +24,8 @@ export interface Write<Kind extends WriteKind = WriteKind> {
   readonly by: Writer;
   /** What the record said before, of a write that changes one: to merge with what came between. */
   readonly base?: object | undefined;
+  /** What follows from it, computed here: shown until the server has computed it as well. */
+  readonly derived?: readonly ShownRecord[] | undefined;
   /** Why the server will not have it; it stays until a person dismisses it. */
   readonly refusal?: Refusal | undefined;
 }
@@ -63,6 +67,15 @@ export interface WriteKindOf<Params, Body> {
   readonly answers: RecordKind;
   /** Ids of the records it needs or changes: those of one chain go one after the other. */
   about(params: Params, body: Body): readonly string[];
+  /**
+   * What follows from the write, as the server will derive it; none for kinds that show at once.
+   * What is refused here would be refused there, and is not written at all.
+   */
+  derive?(
+    view: RecordView,
+    write: WriteFacts<Params, Body>,
+    deriver: Deriver,
+  ): Promise<Derivation<readonly ShownRecord[]>>;
   /** Only how it shows: the server's word stands. */
   show(view: RecordView, write: WriteFacts<Params, Body>): readonly ShownRecord[];
 }
@@ -73,4 +86,6 @@ export interface WriteFacts<Params, Body> {
   readonly params: Params;
   readonly body: Body;
   readonly by: Writer;
+  readonly base?: object | undefined;
+  readonly derived?: readonly ShownRecord[] | undefined;
 }

@@ -17,6 +17,6 @@ export class TrainerPreferences {
     const { id } = this.acting;
     if (id === null) return;
     const finder = { ...this.present(), ...part };
-    this.writer.write('putPreferences', { id }, finder, 'What is preferred of what is found');
+    void this.writer.write('putPreferences', { id }, finder, 'What is preferred of what is found');
   }
 }

@@ -80,6 +80,7 @@ describe('a ladder beside the scene', () => {
     const kept = {
       id: 'ladder',
       version: 1,
+      model: null,
       personId: input.person.id,
       exerciseId: input.exercise.id,
       placeId: 'place',

@@ -71,9 +71,9 @@ export class LadderPanel {
   }
 
   /** What to buy is found over ladders that are kept. */
-  protected askGap(): void {
-    if (this.store.shown()?.kept === true) void this.router.navigate(['/buy']);
-    else this.store.keep(() => void this.router.navigate(['/buy']));
+  protected async askGap(): Promise<void> {
+    const isKept = this.store.shown()?.kept === true || (await this.store.keep());
+    if (isKept) await this.router.navigate(['/buy']);
   }
 
   /** What the ends of the ladder are asked for in. */

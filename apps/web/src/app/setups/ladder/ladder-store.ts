@@ -1,6 +1,14 @@
-import { computed, effect, inject, Injectable, linkedSignal, untracked } from '@angular/core';
+import {
+  computed,
+  effect,
+  inject,
+  Injectable,
+  linkedSignal,
+  signal,
+  untracked,
+} from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { LadderInput } from '@wiry-otter/contracts';
+import type { LadderInput, LadderRecord } from '@wiry-otter/contracts';
 import {
   inOrder,
   ladderChanges,
@@ -10,9 +18,7 @@ import {
   withLocked,
 } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
-import { Sending } from '../../api/sending';
-import { StudioApi } from '../../api/studio-api';
-import { answered, recordActions } from '../../records/record-actions';
+import { RecordWriter } from '../../records/outbox/record-writer';
 import { noticeActions } from '../../state/notices';
 import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import { TrainerPreferences } from '../find/trainer-preferences';
@@ -50,11 +56,11 @@ interface ShownLadder {
 export class LadderStore {
   private readonly workbench = inject(WorkbenchStore);
   private readonly finder = inject(Finder);
-  private readonly api = inject(StudioApi);
+  private readonly writer = inject(RecordWriter);
   private readonly global = inject(Store);
   private readonly preferences = inject(TrainerPreferences).present;
 
-  readonly sending = new Sending();
+  readonly keeping = signal(false);
   readonly busy = this.finder.busy;
   private readonly subject = computed(
     () =>
@@ -186,34 +192,31 @@ export class LadderStore {
     void this.make();
   }
 
-  keep(then: () => void = () => undefined): void {
+  /** @returns whether it is kept */
+  async keep(): Promise<boolean> {
     const shown = this.shown();
     const input = this.ladderInput();
-    if (shown === null || input === null) return;
+    if (shown === null || input === null || this.keeping()) return false;
     const id = this.workbench.keptLadder()?.id ?? uuidv7();
-    this.sending.send(
-      () => this.api.putLadder(id, input),
-      (ladder) => {
-        this.global.dispatch(answered('ladder', ladder));
-        const moved =
-          ladder.moved === null
-            ? ''
-            : ` The prescription moved from ${ladder.moved.from} to ${ladder.moved.to}.`;
-        const text = `Ladder of ${ladder.rungs.length} rungs kept.${moved}`;
-        this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
-        if (ladder.moved !== null) this.global.dispatch(recordActions.pull());
-        then();
-      },
-    );
+    this.keeping.set(true);
+    const what = `The ladder of ${this.workbench.exercise()?.title ?? 'an exercise'}`;
+    const kept = await this.writer.write('putLadder', { id }, input, what);
+    this.keeping.set(false);
+    if (kept === null) return false;
+    const ladder = kept.derived?.find(({ kind }) => kind === 'ladder')?.record as
+      LadderRecord | undefined;
+    const moved = ladder?.moved ?? null;
+    const moves =
+      moved === null ? '' : ` The prescription moved from ${moved.from} to ${moved.to}.`;
+    const text = `Ladder of ${input.rungs.length} rungs kept.${moves}`;
+    this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
+    return true;
   }
 
   putAway(): void {
     const ladder = this.workbench.keptLadder();
     if (ladder === undefined) return;
-    this.sending.send(
-      () => this.api.removeLadder(ladder.id),
-      (removed) => this.global.dispatch(answered('ladder', removed)),
-    );
+    void this.writer.write('putLadderAway', { id: ladder.id }, null, 'A ladder put away');
   }
 
   private change(

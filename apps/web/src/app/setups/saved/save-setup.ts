@@ -1,11 +1,17 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  linkedSignal,
+  signal,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
+import type { SetupRecord } from '@wiry-otter/contracts';
 import { LONGEST_TITLE, setupTitle } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
-import { Sending } from '../../api/sending';
-import { StudioApi } from '../../api/studio-api';
-import { answered } from '../../records/record-actions';
+import { RecordWriter } from '../../records/outbox/record-writer';
 import { noticeActions } from '../../state/notices';
 import { chosenRoutes } from '../workbench/routes';
 import { WorkbenchStore } from '../workbench/workbench-store';
@@ -24,7 +30,7 @@ import { WorkbenchStore } from '../workbench/workbench-store';
       <button
         class="action action-primary"
         type="button"
-        [disabled]="!savable() || sending.busy()"
+        [disabled]="!savable() || saving()"
         (click)="$event.detail < 2 && save()"
       >
         {{ overwritten() ? 'Save anew' : 'Save set-up' }}
@@ -34,11 +40,11 @@ import { WorkbenchStore } from '../workbench/workbench-store';
   `,
 })
 export class SaveSetup {
-  private readonly api = inject(StudioApi);
+  private readonly writer = inject(RecordWriter);
   private readonly global = inject(Store);
 
   protected readonly workbench = inject(WorkbenchStore);
-  protected readonly sending = new Sending();
+  protected readonly saving = signal(false);
   protected readonly longestTitle = LONGEST_TITLE;
 
   /** The name a set-up goes by unless the trainer gives another. */
@@ -76,7 +82,7 @@ export class SaveSetup {
       : '';
   });
 
-  protected save(): void {
+  protected async save(): Promise<void> {
     const solved = this.workbench.solved();
     const person = this.workbench.person();
     const place = this.workbench.place();
@@ -96,13 +102,15 @@ export class SaveSetup {
         .filter(({ text }) => this.workbench.set.acknowledged().includes(text))
         .map(({ rule }) => rule),
     };
-    this.sending.send(
-      () => this.api.putSetup(known?.id ?? uuidv7(), input),
-      (setup) => {
-        this.global.dispatch(answered('setup', setup));
-        const text = `${title}: ${setup.ready ? 'ready' : 'saved, but not ready'}.`;
-        this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
-      },
-    );
+    this.saving.set(true);
+    const what = `The set-up ${title}`;
+    const kept = await this.writer.write('putSetup', { id: known?.id ?? uuidv7() }, input, what);
+    this.saving.set(false);
+    if (kept === null) return;
+    const setup = kept.derived?.find(({ kind }) => kind === 'setup')?.record as
+      SetupRecord | undefined;
+    const stands = setup === undefined ? 'saved' : setup.ready ? 'ready' : 'saved, but not ready';
+    const text = `${title}: ${stands}.`;
+    this.global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
   }
 }

@@ -1,6 +1,6 @@
 import type { BandToday, CompleteSetupDocument, SetupRecord } from '@wiry-otter/contracts';
 import {
-  type SetupFacts,
+  assessSetup,
   bandOfCopy,
   canBeUsed,
   type Caution,
@@ -10,9 +10,11 @@ import {
   fittedBand,
   knowBands,
   type KnownBand,
+  type SetupFacts,
 } from '@wiry-otter/core';
-import { refuse, refuseDocument } from '../../platform/problems/refusal.js';
-import type { Solver } from '../../platform/solving/solver.js';
+import { type Derivation, derived, refused, refusedDocument } from '../derivation.js';
+
+type StoredCaution = SetupRecord['cautions'][number];
 
 export interface AssessedSetup {
   readonly document: CompleteSetupDocument;
@@ -20,8 +22,6 @@ export interface AssessedSetup {
   readonly cautions: SetupRecord['cautions'];
   readonly ready: boolean;
 }
-
-type StoredCaution = SetupRecord['cautions'][number];
 
 /** Which warnings are seen to, and by whom. */
 export interface SeenFacts {
@@ -35,37 +35,49 @@ export interface SeenFacts {
 
 /** What a set-up is assessed by besides its document. */
 export interface AssessmentFacts extends Omit<SetupFacts, 'document' | 'bands'> {
-  /** The bands of the set-up and the rolls they were cut from. */
+  /** The bands of the set-up and the rolls they were cut from, at least. */
   readonly bands: readonly BandToday[];
   readonly seen: SeenFacts;
 }
 
+/** Only what refuses is looked for: nobody acknowledges anything. */
+export const NOTHING_SEEN: SeenFacts = {
+  acknowledged: [],
+  present: { by: '', name: '', at: '' },
+  before: [],
+};
+
 /**
- * Solves a set-up with the laws on record (never with laws a client sent) and
- * finds its cautions. It is ready when nothing refuses it and every warning was
- * acknowledged.
+ * Solves a set-up with the laws on record (never with laws that it brings along) and finds its
+ * cautions. It is ready when nothing refuses it and every warning was acknowledged.
  */
-export async function assess(
-  solver: Solver,
+export function assess(
   document: CompleteSetupDocument,
   { seen, bands, ...facts }: AssessmentFacts,
-): Promise<AssessedSetup> {
-  const known = knowBands(bands);
+): Derivation<AssessedSetup> {
+  return assessKnown(document, knowBands(bands), seen, facts);
+}
+
+/** The same where the laws of the bands are computed already. */
+export function assessKnown(
+  document: CompleteSetupDocument,
+  known: readonly KnownBand[],
+  seen: SeenFacts,
+  facts: Omit<AssessmentFacts, 'bands' | 'seen'>,
+): Derivation<AssessedSetup> {
   const ids = document.bands.map(({ id }) => id);
-  const complete = { ...document, bands: ids.map((id) => asSetupBand(id, usableBand(id, known))) };
-  const solved = await solver.assess({
-    ...facts,
-    document: complete,
-    bands: factsOfLaid(ids, known),
-  });
-  if (!solved.ok) return refuseDocument(solved.faults, '.document');
+  const laid: CompleteSetupDocument['bands'] = [];
+  for (const id of ids) {
+    const usable = usableBand(id, known);
+    if (!usable.ok) return usable;
+    laid.push(asSetupBand(id, usable.value));
+  }
+  const complete = { ...document, bands: laid };
+  const solved = assessSetup({ ...facts, document: complete, bands: factsOfLaid(ids, known) });
+  if (!solved.ok) return refusedDocument(solved.faults, '.document');
   const cautions = solved.value.cautions.map((caution) => withSeen(caution, seen));
-  return {
-    document: complete,
-    figures: solved.value.figures,
-    cautions,
-    ready: isReady(cautions),
-  };
+  const { figures } = solved.value;
+  return derived({ document: complete, figures, cautions, ready: isReady(cautions) });
 }
 
 /** No refusal stands, and every warning was acknowledged. */
@@ -91,39 +103,32 @@ export function storedCaution({ cure, ...caution }: Caution): StoredCaution {
  * A band that may be in a set-up, has as many copies as are laid, and has a law; a refusal that
  * names it otherwise.
  */
-export function usableBand(id: string, known: readonly KnownBand[]): KnownBand {
-  const band = known.find(({ record }) => record.id === bandOfCopy(id)) ?? refuse('not-found');
+export function usableBand(id: string, known: readonly KnownBand[]): Derivation<KnownBand> {
+  const band = known.find(({ record }) => record.id === bandOfCopy(id));
+  if (band === undefined) return refused('not-found');
   const { name, stock, state } = band.record;
+  const fault = (found: string, expected: string) => [
+    { in: 'document' as const, path: '$.document.bands', found, expected },
+  ];
   if (!canBeUsed(band)) {
-    return refuse('band-unusable', [
-      {
-        in: 'document',
-        path: '$.document.bands',
-        found: `"${name}", ${stock === 'roll' ? 'a roll' : state === 'retired' ? 'retired' : 'off the rail'}`,
-        expected: 'a band in use',
-      },
-    ]);
+    const is = stock === 'roll' ? 'a roll' : state === 'retired' ? 'retired' : 'off the rail';
+    return refused('band-unusable', fault(`"${name}", ${is}`, 'a band in use'));
   }
   const copies = copiesInUse(band);
   if (copyOfId(id) > copies) {
-    return refuse('band-unusable', [
-      {
-        in: 'document',
-        path: '$.document.bands',
-        found: `${copies} of "${name}" in use`,
-        expected: `${copyOfId(id)} equal ones`,
-      },
-    ]);
+    return refused(
+      'band-unusable',
+      fault(`${copies} of "${name}" in use`, `${copyOfId(id)} equal ones`),
+    );
   }
-  if (band.calibration !== null) return band;
-  return refuseDocument([
-    {
-      code: 'computation',
-      path: '$.document.bands',
-      found: `"${name}" without a measurement or a label`,
-      expected: 'a band with at least one pull on the gauge, or a label',
-    },
-  ]);
+  if (band.calibration !== null) return derived(band);
+  return refused(
+    'document-fault',
+    fault(
+      `"${name}" without a measurement or a label`,
+      'a band with at least one pull on the gauge, or a label',
+    ),
+  );
 }
 
 function asSetupBand(id: string, band: KnownBand): CompleteSetupDocument['bands'][number] {

@@ -1,12 +1,12 @@
 import type {
-  PrescriptionInput,
   SessionInput,
   SessionRecord,
   SetInput,
+  SetRecord,
   SetupRecord,
   UsedSetup,
 } from '@wiry-otter/contracts';
-import { format } from 'date-fns';
+import { studioFacts } from '../facts';
 import { type RecordView, shown, type ShownRecord, type WriteKindOf } from '../write';
 
 interface One {
@@ -14,53 +14,6 @@ interface One {
 }
 interface DoneSet extends One {
   readonly setId: string;
-}
-
-export const prescribe: WriteKindOf<One, PrescriptionInput> = {
-  method: 'PUT',
-  path: ({ id }) => `/prescriptions/${id}`,
-  answers: 'prescription',
-  about: ({ id }, { setupIds }) => [id, ...setupIds],
-  show(view, { at, body, params: { id } }) {
-    const exerciseId = view.get('setup', body.setupIds[0] ?? '')?.exerciseId;
-    if (exerciseId === undefined) return [];
-    const replaced = view
-      .all('prescription')
-      .filter(
-        (one) =>
-          one.id !== id &&
-          one.personId === body.personId &&
-          one.exerciseId === exerciseId &&
-          one.track === body.track,
-      );
-    return [
-      ...replaced.map((one) => ({ kind: 'prescription' as const, id: one.id, record: null })),
-      shown('prescription', { ...body, id, exerciseId, fromDecisionId: null, createdAt: at }),
-    ];
-  },
-};
-
-export const putSetupAway: WriteKindOf<One, null> = {
-  method: 'DELETE',
-  path: ({ id }) => `/setups/${id}`,
-  answers: 'setup',
-  about: ({ id }) => [id],
-  show: (view, { params }) => setupSetRemoved(view, params, true),
-};
-
-export const takeSetupBack: WriteKindOf<One, null> = {
-  method: 'POST',
-  path: ({ id }) => `/setups/${id}/restore`,
-  answers: 'setup',
-  about: ({ id }) => [id],
-  show: (view, { params }) => setupSetRemoved(view, params, false),
-};
-
-function setupSetRemoved(view: RecordView, { id }: One, removed: boolean): ShownRecord[] {
-  const setup = view.get('setup', id);
-  return setup === undefined
-    ? []
-    : [shown('setup', { ...setup, removed, version: setup.version + 1 })];
 }
 
 function usedSetup({ document, figures, id, title, version }: SetupRecord): UsedSetup {
@@ -94,7 +47,7 @@ export const startSession: WriteKindOf<One, SessionInput> = {
       prescription,
       setups,
       startedAt,
-      day: format(new Date(startedAt), 'yyyy-MM-dd'),
+      day: studioFacts(view, startedAt).today,
       finishedAt: null,
       discardedAt: null,
       redFlag: false,
@@ -106,7 +59,7 @@ export const startSession: WriteKindOf<One, SessionInput> = {
 };
 
 /** A session that is there already, changed; nothing where this device does not know it. */
-function changed(
+export function changedSession(
   view: RecordView,
   { id }: One,
   change: (session: SessionRecord) => Partial<SessionRecord>,
@@ -121,26 +74,35 @@ export const logSet: WriteKindOf<DoneSet, SetInput> = {
   path: ({ id, setId }) => `/sessions/${id}/sets/${setId}`,
   answers: 'session',
   about: ({ id }) => [id],
-  show: (view, { body, params }) =>
-    changed(view, params, ({ sets, setups }) => ({
-      discardedAt: null,
-      sets: [
-        ...sets.filter(({ id }) => id !== params.setId),
-        { ...body, id: params.setId, setupId: body.setupId ?? setups[0]?.id ?? '' },
-      ],
-    })),
+  show(view, { body, params }) {
+    const session = view.get('session', params.id);
+    return [
+      ...changedSession(view, params, ({ sets, setups }) => ({
+        discardedAt: null,
+        sets: [
+          ...sets.filter(({ id }) => id !== params.setId),
+          { ...body, id: params.setId, setupId: body.setupId ?? setups[0]?.id ?? '' },
+        ],
+      })),
+      ...(session === undefined ? [] : overtaken(view, session)),
+    ];
+  },
 };
 
-/** A set taken back leaves the session; put back it is shown once the server has it again. */
+/** A set taken back leaves the session; what it was, to put it back, is the write's base. */
 export const setSetAside: WriteKindOf<DoneSet, { readonly setAside: boolean }> = {
   method: 'PUT',
   path: ({ id, setId }) => `/sessions/${id}/sets/${setId}/set-aside`,
   answers: 'session',
   about: ({ id }) => [id],
-  show: (view, { body, params }) =>
-    changed(view, params, ({ sets }) => ({
-      sets: body.setAside ? sets.filter(({ id }) => id !== params.setId) : sets,
-    })),
+  show: (view, { base, body, params }) =>
+    changedSession(view, params, ({ sets }) => {
+      const others = sets.filter(({ id }) => id !== params.setId);
+      const back = body.setAside || base === undefined ? [] : [base as SetRecord];
+      return {
+        sets: [...others, ...back].sort((a, b) => a.performedAt.localeCompare(b.performedAt)),
+      };
+    }),
 };
 
 export const discardSession: WriteKindOf<One, null> = {
@@ -148,7 +110,7 @@ export const discardSession: WriteKindOf<One, null> = {
   path: ({ id }) => `/sessions/${id}`,
   answers: 'session',
   about: ({ id }) => [id],
-  show: (view, { at, params }) => changed(view, params, () => ({ discardedAt: at })),
+  show: (view, { at, params }) => changedSession(view, params, () => ({ discardedAt: at })),
 };
 
 export const restoreSession: WriteKindOf<One, null> = {
@@ -156,5 +118,21 @@ export const restoreSession: WriteKindOf<One, null> = {
   path: ({ id }) => `/sessions/${id}/restore`,
   answers: 'session',
   about: ({ id }) => [id],
-  show: (view, { params }) => changed(view, params, () => ({ discardedAt: null })),
+  show: (view, { params }) => changedSession(view, params, () => ({ discardedAt: null })),
 };
+
+/** Decisions of the same track that a session with a set in it leaves behind: nobody takes them any more. */
+export function overtaken(view: RecordView, session: SessionRecord): ShownRecord[] {
+  const { exerciseId, track } = session.prescription;
+  return view.all('decision').flatMap((decision): ShownRecord[] => {
+    if (decision.status !== 'waiting' || decision.personId !== session.personId) return [];
+    const before = view.get('session', decision.sessionId);
+    const isBefore =
+      before !== undefined &&
+      before.prescription.track === track &&
+      Date.parse(before.startedAt) < Date.parse(session.startedAt);
+    return decision.exerciseId === exerciseId && isBefore
+      ? [shown('decision', { ...decision, status: 'void' })]
+      : [];
+  });
+}

@@ -1,10 +1,11 @@
 import type { BandToday, ExerciseDocument, LadderRecord, LadderRung } from '@wiry-otter/contracts';
 import {
+  bandOfCopy,
   composeSetup,
   type Composition,
   copiesInUse,
   copyOfId,
-  bandOfCopy,
+  type FinderPreferences,
   fittedBand,
   gapsBetween,
   knowBands,
@@ -14,34 +15,38 @@ import {
   ladderChanges,
   ladderSpaceFor,
   layProposal,
+  MODEL,
   type PersonSearch,
+  proposeLadder,
   recompose,
   rigSetup,
   ROUTE_FORMS,
   rungOfBefore,
   routesLaid,
   setupTitle,
-  USUAL_PREFERENCES,
   withLocked,
 } from '@wiry-otter/core';
-import { v7 as uuidv7 } from 'uuid';
-import { listBands } from '../bands/band-store.js';
-import { LadderEntity } from './entities.js';
-import { AnchorEntity } from '../places/entities.js';
-import { TrainerEntity } from '../studio/entities.js';
-import { findPerson, toPerson } from '../people/people-store.js';
-import type { ScopedManager } from '../../platform/records/scoped-manager.js';
-import type { Solver } from '../../platform/solving/solver.js';
-import { assessRung, ladderFor, writeLadder } from './ladder-store.js';
+import { derivedId } from '../ids.js';
+import { type RungFacts, rungsBy } from './rungs.js';
 import { safeRungs } from './safe-rungs.js';
 
+/** What a ladder is made from besides what it is itself. */
+export interface LadderFacts extends RungFacts {
+  readonly preferences: FinderPreferences;
+}
+
+/** What is made anew of a ladder. */
+export type RemadeLadder = Pick<
+  LadderRecord,
+  'model' | 'anchorId' | 'target' | 'source' | 'notchFirst' | 'struck' | 'rungs' | 'gaps' | 'basis'
+>;
+
 /** A ladder as it is to be climbed today. */
-export interface LadderOfToday {
-  readonly ladder: LadderRecord;
+export interface LadderToday {
   /** What has changed since it was kept; nothing where it stood. */
   readonly changes: readonly LadderChange[];
-  /** It was made anew for that; else it is climbed as it was kept. */
-  readonly remade: boolean;
+  /** Made anew for that; null where it is climbed as it was kept. */
+  readonly remade: RemadeLadder | null;
 }
 
 /** A kept ladder read back as what it was looked for with, by today's bands, body and anchor. */
@@ -54,85 +59,75 @@ type FoundRung = Pick<LadderRung, 'key' | 'routeId' | 'document' | 'locked'>;
 
 /**
  * The ladder that is needed now: where kit, law, anchor or body has changed since it was kept, it is
- * made anew and kept as its next version, with what was locked and without what was struck out.
- * Where nothing can be made in its place it stays as it was, and what has changed is told all the same.
+ * made anew, with what was locked and without what was struck out. Where nothing can be made in its
+ * place it stays as it was, and what has changed is told all the same. Takes up to some seconds.
  */
-export async function ladderOfToday(
-  scoped: ScopedManager,
-  solver: Solver,
-  kept: LadderRecord,
-): Promise<LadderOfToday> {
+export function ladderOfToday(kept: LadderRecord, facts: LadderFacts): LadderToday {
   // The bare exercise alone is made from nothing that could change.
   if (kept.rungs.every(({ document }) => document.runs.length === 0)) {
-    return { ladder: kept, changes: [], remade: false };
+    return { changes: [], remade: null };
   }
-  const search = await searchOfToday(scoped, kept);
-  if (search === undefined) return { ladder: kept, changes: [{ kind: 'anchor' }], remade: false };
-  const basis = ladderBasis(search, search.present.body, kept.anchorId);
+  const known = knowBands(facts.bands);
+  const search = searchOfToday(kept, facts, known);
+  if (search === undefined) return { changes: [{ kind: 'anchor' }], remade: null };
+  const { anchorId, notchFirst, source, struck, target } = kept;
+  const basis = ladderBasis(search, search.present.body, anchorId);
   const changes = ladderChanges(kept.basis, basis);
-  if (changes.length === 0) return { ladder: kept, changes, remade: false };
-  const { anchorId, exerciseId, id, personId, placeId, version } = kept;
-  const { notchFirst, struck, target } = kept;
-  await scoped.lock(LadderEntity, id);
-  const present = await ladderFor(scoped, { exerciseId, personId, placeId });
-  // Another session that ends just now may have made it anew.
-  if (present !== undefined && present.version !== kept.version) {
-    return ladderOfToday(scoped, solver, present);
-  }
+  if (changes.length === 0) return { changes, remade: null };
+  const rungs = rungsOfToday(kept, search, facts, known);
+  if (rungs.length === 0) return { changes, remade: null };
+  return {
+    changes,
+    remade: {
+      model: MODEL,
+      ...{ anchorId, target, source, notchFirst, struck },
+      rungs: rungs.toSorted((a, b) => a.load - b.load),
+      gaps: gapsBetween(target, rungs),
+      basis: { ...basis, bands: [...basis.bands] },
+    },
+  };
+}
+
+/** As the ladder is climbed. */
+function rungsOfToday(
+  kept: LadderRecord,
+  search: TodaysSearch,
+  facts: LadderFacts,
+  known: readonly KnownBand<BandToday>[],
+): LadderRung[] {
   const isByHand = kept.source === 'hand';
-  const found = isByHand ? [] : await foundToday(solver, search, kept);
-  if (found === undefined) return { ladder: kept, changes, remade: false };
+  const found = isByHand ? [] : foundToday(search, kept);
+  if (found === undefined) return [];
   const again = kept.rungs
     .filter((rung) => (isByHand || rung.locked) && canBeUsed(search, rung))
     .map((rung) => ({ ...rung, document: documentOf(search, relaid(search, rung)) }))
     .filter(({ document }) => rigSetup(document).ok);
-  const assess = async (rungs: readonly FoundRung[]): Promise<LadderRung[]> => {
-    const assessed: LadderRung[] = [];
-    for (const rung of rungs) {
-      const { document } = rung;
-      const title = document.runs.length === 0 ? 'no band' : setupTitle(document, search.bands);
-      const { key, locked, routeId } = rung;
-      const value = valueOf(kept, document);
-      const draft = { key, locked, routeId, document, title, setupId: uuidv7(), value };
-      const one = await assessRung(scoped, solver, draft, kept);
+  const assess = (rungs: readonly FoundRung[]): LadderRung[] => {
+    const drafts = rungs.map(({ document, key, locked, routeId }) => ({
+      ...{ key, locked, routeId, document },
+      title: document.runs.length === 0 ? 'no band' : setupTitle(document, search.bands),
+      setupId: derivedId('setup', kept.id, kept.version + 1, key),
+      value: valueOf(kept, document),
+    }));
+    const assessed = rungsBy(drafts, kept.anchorId, facts, known);
+    if (!assessed.ok) return [];
+    return assessed.value.map((one) => {
       // A set-up that was made a rung by hand stays it, whatever it asks today.
       const same = isByHand
-        ? kept.rungs.find((rung) => rung.key === key)
+        ? kept.rungs.find(({ key }) => key === one.key)
         : rungOfBefore(kept.rungs, one);
-      assessed.push(
-        same === undefined ? one : { ...one, setupId: same.setupId, title: same.title },
-      );
-    }
-    return assessed;
+      return same === undefined ? one : { ...one, setupId: same.setupId, title: same.title };
+    });
   };
-  const rungs = withLocked(safeRungs(await assess(found)), await assess(again), struck, target);
-  if (rungs.length === 0) return { ladder: kept, changes, remade: false };
-  const ladder = await writeLadder(
-    scoped,
-    solver,
-    { id, version: version + 1, personId, exerciseId, placeId },
-    {
-      anchorId,
-      target,
-      source: kept.source,
-      notchFirst,
-      struck,
-      rungs,
-      gaps: gapsBetween(target, rungs),
-      basis: { ...basis, bands: [...basis.bands] },
-    },
-    kept,
-  );
-  return { ladder, changes, remade: true };
+  return withLocked(safeRungs(assess(found)), assess(again), kept.struck, kept.target);
 }
 
 /** What the bands at hand make today; undefined where that cannot be looked for. */
-async function foundToday(
-  solver: Solver,
+function foundToday(
   search: TodaysSearch,
   { notchFirst, target }: LadderRecord,
-): Promise<FoundRung[] | undefined> {
-  const proposed = await solver.ladderFor(ladderSpaceFor(search, target, notchFirst));
+): FoundRung[] | undefined {
+  const proposed = proposeLadder(ladderSpaceFor(search, target, notchFirst));
   if (!proposed.ok) return undefined;
   const { routes } = search.present;
   return proposed.value.rungs.map((one) => {
@@ -144,20 +139,16 @@ async function foundToday(
 }
 
 /** Undefined where its anchor is gone. */
-async function searchOfToday(
-  scoped: ScopedManager,
+function searchOfToday(
   kept: LadderRecord,
-): Promise<TodaysSearch | undefined> {
+  { person, place, preferences }: LadderFacts,
+  known: readonly KnownBand<BandToday>[],
+): TodaysSearch | undefined {
   const rung = kept.rungs.find(({ document }) => document.runs.length > 0);
   const { anchorId, placeId } = kept;
-  const anchor =
-    anchorId === null
-      ? null
-      : ((await scoped.findFirst(AnchorEntity, { id: anchorId, placeId })) ?? null);
+  const anchor = place.anchors.find(({ id }) => id === anchorId) ?? null;
   if (rung === undefined || (anchorId !== null && anchor === null)) return undefined;
-  const person = toPerson(await findPerson(scoped, kept.personId));
-  const trainer = await scoped.findOwn(TrainerEntity, { id: scoped.scope.trainerId });
-  const bands = knowBands(await listBands(scoped));
+  const bands = known.filter(({ record }) => !record.removed);
   const { document, routeId } = rung;
   const laid = routesLaid(document, routeId);
   const routes = ROUTE_FORMS.flatMap(
@@ -182,7 +173,7 @@ async function searchOfToday(
     person,
     placeId,
     anchor,
-    preferences: trainer.finderPreferences ?? USUAL_PREFERENCES,
+    preferences,
     side: document.side,
   };
 }

@@ -1,0 +1,192 @@
+import type {
+  DecisionRecord,
+  FinishInput,
+  OverruleInput,
+  SessionRecord,
+} from '@wiry-otter/contracts';
+import {
+  acceptedAsIs,
+  type Derivation,
+  derived,
+  derivedId,
+  prescriptionAfter,
+  refused,
+  type ReviewFacts,
+  reviewSession,
+  setupOfSession,
+} from '@wiry-otter/derived';
+import type { Deriver } from '../deriver';
+import {
+  type RecordView,
+  shown,
+  type ShownRecord,
+  type WriteFacts,
+  type WriteKindOf,
+} from '../write';
+import { climbedLadder } from './ladders';
+import { exerciseOf, prescribed, rungsAsSetups } from './prescriptions';
+import { changedSession, overtaken } from './sessions';
+
+interface One {
+  readonly id: string;
+}
+interface OfSession extends One {
+  readonly sessionId: string;
+}
+
+export const finishSession: WriteKindOf<One, FinishInput> = {
+  method: 'POST',
+  path: ({ id }) => `/sessions/${id}/finish`,
+  answers: 'session',
+  about: ({ id }) => [id, derivedId('decision', id)],
+  async derive(view, write, deriver) {
+    const { at, body, params } = write;
+    const known = view.get('session', params.id);
+    if (known === undefined) return refused('not-found');
+    // One that was ended elsewhere stays ended; a red flag that is raised is decided by the server.
+    if (known.finishedAt !== null) return derived([]);
+    const session = { ...known, finishedAt: at, discardedAt: null, redFlag: body.redFlag };
+    return decided(view, session, write, deriver);
+  },
+  show(view, { at, body, derived: records = [], params }) {
+    const session = view.get('session', params.id);
+    const decision = records.find(({ kind }) => kind === 'decision')?.record as
+      DecisionRecord | undefined;
+    const isFinished = session !== undefined && session.finishedAt !== null;
+    return [
+      ...changedSession(view, params, (before) => ({
+        finishedAt: before.finishedAt ?? at,
+        discardedAt: null,
+        redFlag: before.redFlag || body.redFlag,
+        ...(isFinished || decision === undefined ? {} : { decision: inShort(decision) }),
+      })),
+      ...records,
+      ...(session === undefined ? [] : overtaken(view, session)),
+    ];
+  },
+};
+
+/** What comes next after a session, and the ladder where it is made anew for that. */
+async function decided(
+  view: RecordView,
+  session: SessionRecord,
+  written: Pick<WriteFacts<unknown, unknown>, 'at' | 'by'>,
+  deriver: Deriver,
+): Promise<Derivation<readonly ShownRecord[]>> {
+  const { personId } = session;
+  const { exerciseId } = session.prescription;
+  const usedIds = session.setups.map(({ id }) => id);
+  const person = view.get('person', personId);
+  const setups = view
+    .all('setup')
+    .filter(
+      (setup) =>
+        setup.personId === personId &&
+        setup.exerciseId === exerciseId &&
+        (!setup.removed || usedIds.includes(setup.id)),
+    )
+    .toSorted((a, b) => a.id.localeCompare(b.id));
+  const placeId = setupOfSession(session, setups)?.placeId;
+  if (person === undefined || placeId === undefined) return refused('not-found');
+  const where = { personId, exerciseId, placeId };
+  const found = await climbedLadder(view, where, written, deriver);
+  if (!found.ok) return found;
+  const { climbed, records } = found.value;
+  const facts: ReviewFacts = {
+    session,
+    person,
+    setups,
+    climbed,
+    sessions: [...view.all('session'), session]
+      .filter(
+        (one, i, all) =>
+          all.findLastIndex(({ id }) => id === one.id) === i &&
+          one.personId === personId &&
+          one.prescription.exerciseId === exerciseId &&
+          one.discardedAt === null &&
+          Date.parse(one.startedAt) <= Date.parse(session.startedAt),
+      )
+      .toSorted((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt)),
+  };
+  const review = reviewSession(facts);
+  if (!review.ok) return review;
+  const decision: DecisionRecord = {
+    ...review.value,
+    id: derivedId('decision', session.id),
+    sessionId: session.id,
+    personId,
+    exerciseId,
+    status: 'waiting',
+    outcome: null,
+  };
+  return derived([...records, shown('decision', decision)]);
+}
+
+function inShort({ decision, id, status }: DecisionRecord): SessionRecord['decision'] {
+  return { id, code: decision.code, status };
+}
+
+export const acceptDecision: WriteKindOf<OfSession, null> = {
+  method: 'POST',
+  path: ({ id }) => `/decisions/${id}/accept`,
+  answers: 'decision',
+  about: ({ id, sessionId }) => [id, sessionId, derivedId('prescription', id)],
+  async derive(view, write, deriver) {
+    const decision = view.get('decision', write.params.id);
+    if (decision === undefined) return refused('not-found');
+    return settled(view, decision, 'accepted', acceptedAsIs(decision), write, deriver);
+  },
+  show: showSettled,
+};
+
+export const overruleDecision: WriteKindOf<OfSession, OverruleInput> = {
+  method: 'POST',
+  path: ({ id }) => `/decisions/${id}/overrule`,
+  answers: 'decision',
+  about: ({ id, sessionId }) => [id, sessionId, derivedId('prescription', id)],
+  async derive(view, write, deriver) {
+    const decision = view.get('decision', write.params.id);
+    if (decision === undefined) return refused('not-found');
+    return settled(view, decision, 'overruled', write.body, write, deriver);
+  },
+  show: showSettled,
+};
+
+/** A decision with what was made of it, and the prescription that follows. */
+async function settled(
+  view: RecordView,
+  decision: DecisionRecord,
+  status: 'accepted' | 'overruled',
+  chosen: OverruleInput,
+  written: Pick<WriteFacts<unknown, unknown>, 'at' | 'by'>,
+  deriver: Deriver,
+): Promise<Derivation<readonly ShownRecord[]>> {
+  const session = view.get('session', decision.sessionId);
+  if (session === undefined) return refused('not-found');
+  const { at, by } = written;
+  const outcome = { ...chosen, decidedBy: by.name, decidedAt: at };
+  const records: ShownRecord[] = [shown('decision', { ...decision, status, outcome })];
+  const next = prescriptionAfter(decision, status, chosen, session.prescription);
+  if (next === null) return derived(records);
+  const made = await rungsAsSetups(view, next.input, written, deriver);
+  if (!made.ok) return made;
+  const exerciseId = exerciseOf(view, next.input.setupIds, made.value);
+  if (exerciseId === undefined) return refused('not-found');
+  const { id, input } = next;
+  const record = { ...input, id, exerciseId, fromDecisionId: decision.id, createdAt: at };
+  return derived([...records, ...made.value, ...prescribed(view, record)]);
+}
+
+function showSettled(
+  view: RecordView,
+  { derived: records = [], params }: WriteFacts<OfSession, unknown>,
+): ShownRecord[] {
+  const decision = records.find(({ kind }) => kind === 'decision')?.record as
+    DecisionRecord | undefined;
+  return [
+    ...records,
+    ...(decision === undefined
+      ? []
+      : changedSession(view, { id: params.sessionId }, () => ({ decision: inShort(decision) }))),
+  ];
+}

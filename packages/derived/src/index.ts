@@ -1,0 +1,30 @@
+export { type Derivation, derived, type RefusalCode, refused } from './derivation.js';
+export { derivedId } from './ids.js';
+export { dayInZone } from './day.js';
+export {
+  assess,
+  type AssessedSetup,
+  type AssessmentFacts,
+  isReady,
+  NOTHING_SEEN,
+  type SeenFacts,
+  storedCaution,
+} from './setups/assess.js';
+export { safeRungs } from './ladders/safe-rungs.js';
+export { type Move, movesTo } from './ladders/moves.js';
+export { assessedRungs, type RungFacts } from './ladders/rungs.js';
+export {
+  type LadderFacts,
+  ladderOfToday,
+  type LadderToday,
+  type RemadeLadder,
+} from './ladders/ladder-of-today.js';
+export {
+  type ClimbedLadder,
+  type ReviewFacts,
+  reviewSession,
+  SESSIONS_LOOKED_THROUGH,
+  type SessionReview,
+  setupOfSession,
+} from './sessions/review-session.js';
+export { acceptedAsIs, prescriptionAfter } from './sessions/settled.js';
