@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
+import { test } from './studio-test.js';
 
 // A dozen screens are scanned in one visit, each for a few seconds on a slow machine.
 test.setTimeout(240_000);

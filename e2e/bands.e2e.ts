@@ -1,5 +1,6 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { signIn } from './sign-in.js';
+import { test } from './studio-test.js';
 
 async function addBand(page: Page, name: string): Promise<void> {
   await page.getByRole('link', { name: 'Bands' }).click();

@@ -1,6 +1,7 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
 import { chooseExercise } from './workbench.js';
+import { test } from './studio-test.js';
 
 async function openWorkbench(page: Page, person: string, exercise: string): Promise<void> {
   await page.request.post('/api/sign-in', { data: DEMO_TRAINER });

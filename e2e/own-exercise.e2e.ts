@@ -1,7 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { DEMO_TRAINER } from './browser.js';
 import { chooseExercise } from './workbench.js';
+import { test } from './studio-test.js';
 
 test('an exercise of one’s own: copied, posed, kept, offered on the workbench, out and in', async ({
   page,

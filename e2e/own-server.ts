@@ -1,3 +1,4 @@
+import { openBridge } from '@wiry-otter/gauge';
 import pg from 'pg';
 import { type ChildProcess, spawn } from 'node:child_process';
 import { once } from 'node:events';
@@ -17,44 +18,80 @@ export interface OwnServer {
   close(): Promise<void>;
 }
 
+/** A copy of the template, with a server and a simulated scale of its own. */
 export async function openOwnServer(): Promise<OwnServer> {
-  const clusterUrl = process.env['OTTER_TEST_DATABASE_URL'];
-  if (clusterUrl === undefined) throw new Error('OTTER_TEST_DATABASE_URL is not set; run npm test');
   const port = await freePort();
   const name = `own_${process.pid}_${port}`;
-  await onDatabase(clusterUrl, `CREATE DATABASE ${name}`);
-  const url = new URL(clusterUrl);
-  url.pathname = `/${name}`;
-  const env = { ...process.env, DATABASE_URL: url.href, OTTER_DEMO: 'yes', PORT: String(port) };
+  await onDatabase(
+    clusterUrl(),
+    `CREATE DATABASE ${name} TEMPLATE ${process.env['OTTER_E2E_TEMPLATE']}`,
+  );
+  const url = databaseUrl(name);
+  // The simulated scale, as `npm start` runs it; a fixed seed, so that a pull is the same each time.
+  const gauge = await openBridge({ port: 0, seed: 2026 });
   let server: ChildProcess | undefined;
   const own: OwnServer = {
     address: `http://127.0.0.1:${port}`,
     async query<Row>(text: string) {
-      return (await onDatabase(url.href, text)) as Row[];
+      return (await onDatabase(url, text)) as Row[];
     },
     async start() {
-      server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/main.ts'], {
-        cwd: ROOT,
-        env,
-        stdio: ['ignore', 'pipe', 'inherit'],
+      server = await startServer({
+        DATABASE_URL: url,
+        PORT: String(port),
+        OTTER_GAUGE_URL: gauge.url,
       });
-      // It says so once it listens.
-      await once(server.stdout as NodeJS.ReadableStream, 'data');
     },
     async stop() {
-      if (server === undefined) return;
-      const ended = once(server, 'exit');
-      server.kill('SIGKILL');
-      await ended;
+      if (server !== undefined) await end(server, 'SIGKILL');
       server = undefined;
     },
     async close() {
       await own.stop();
-      await onDatabase(clusterUrl, `DROP DATABASE ${name} WITH (FORCE)`);
+      await gauge.close();
+      await onDatabase(clusterUrl(), `DROP DATABASE ${name} WITH (FORCE)`);
     },
   };
   await own.start();
   return own;
+}
+
+/** A database with the demo scenario, as a server leaves it. @returns its name */
+export async function createTemplate(): Promise<string> {
+  const name = `e2e_${process.pid}`;
+  await onDatabase(clusterUrl(), `CREATE DATABASE ${name}`);
+  const env = { DATABASE_URL: databaseUrl(name), PORT: String(await freePort()) };
+  await end(await startServer(env), 'SIGTERM');
+  return name;
+}
+
+function clusterUrl(): string {
+  const url = process.env['OTTER_TEST_DATABASE_URL'];
+  if (url === undefined) throw new Error('OTTER_TEST_DATABASE_URL is not set; run npm test');
+  return url;
+}
+
+function databaseUrl(name: string): string {
+  const url = new URL(clusterUrl());
+  url.pathname = `/${name}`;
+  return url.href;
+}
+
+async function startServer(env: Record<string, string>): Promise<ChildProcess> {
+  const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/main.ts'], {
+    cwd: ROOT,
+    env: { ...process.env, OTTER_DEMO: 'yes', ...env },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  // It says so once it listens.
+  await once(server.stdout, 'data');
+  return server;
+}
+
+async function end(server: ChildProcess, signal: 'SIGTERM' | 'SIGKILL'): Promise<void> {
+  const ended = once(server, 'exit');
+  server.kill(signal);
+  await ended;
 }
 
 async function freePort(): Promise<number> {

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { expect, type Locator, type Page, test } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
+import { test } from './studio-test.js';
 
 /** A loop without latex, known by its label. */
 const SYNTHETIC = {
