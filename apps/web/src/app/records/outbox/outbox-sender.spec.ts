@@ -1,10 +1,12 @@
 import { type HttpTestingController, type TestRequest } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
-import type { PlaceInput } from '@wiry-otter/contracts';
+import { Actions, ofType } from '@ngrx/effects';
+import type { LadderRecord, PlaceInput } from '@wiry-otter/contracts';
 import { setUpApp, tell } from '../../../testing/app';
 import { placeRecord, UUID } from '../../../testing/records';
 import { SLICES } from '../record-slice';
 import { Outbox } from './outbox';
+import { outboxActions } from './outbox-state';
 import { OutboxSender } from './outbox-sender';
 import type { Write } from './write';
 
@@ -27,6 +29,25 @@ function putPlace(id: string, name: string, base?: object): Write {
     ...(base === undefined ? {} : { base }),
   };
 }
+
+const LADDER: Omit<LadderRecord, 'id'> = {
+  version: 1,
+  model: null,
+  personId: `${UUID}1`,
+  exerciseId: 'standing-row',
+  placeId: `${UUID}2`,
+  anchorId: null,
+  target: { metric: 'mean', from: 40, to: 90, step: 0.1 },
+  source: 'found',
+  notchFirst: false,
+  gaps: [],
+  struck: [],
+  basis: { body: { stature_m: 1.8, mass_kg: 85 }, anchorId: null, height_m: null, bands: [] },
+  rungs: [],
+  savedAt: '2026-11-23T09:00:00Z',
+  moved: null,
+  removed: false,
+};
 
 describe('the sender of the outbox', () => {
   const [loft, cellar] = [`${UUID}2`, `${UUID}3`];
@@ -157,5 +178,29 @@ describe('the sender of the outbox', () => {
       }
       await new Promise((resolve) => setTimeout(resolve));
     }
+  });
+
+  it('fetches what the server derived in place of what was derived here, and says where they differ', async () => {
+    const derivedHere = { id: cellar, model: 2, rungs: [{ setupId: loft, load: 40 }] };
+    const write: Write = {
+      ...putPlace(loft, 'Loft'),
+      derived: [{ kind: 'ladder', id: cellar, record: derivedHere as never }],
+    };
+    const told: string[] = [];
+    TestBed.inject(Actions)
+      .pipe(ofType(outboxActions.differed))
+      .subscribe(({ words }) => told.push(words));
+    const logged = spyOn(console, 'error');
+    await outbox.add(write);
+    start();
+    (await asked(`/places/${loft}`)).flush({ ...place(loft, 'Loft'), version: 2 });
+    const asksFor = await asked(`/records/ladder/${cellar}`);
+    // Until it is there, what was derived here goes on showing.
+    expect((await outbox.read()).length).toBe(1);
+    asksFor.flush({ ...LADDER, id: cellar, model: 2 });
+    expect(await left(0)).toEqual([]);
+    expect(told.length).toBe(1);
+    expect(told[0]).toContain('here');
+    expect(logged).toHaveBeenCalled();
   });
 });
