@@ -11,6 +11,7 @@ import {
   measuredBand,
   reading,
   startedSession,
+  stretchedSetup,
 } from './support/inputs.js';
 import { openTestStudio, type TestStudio } from './support/studio.js';
 import { bandOf, bandsOf, recordsOf } from './support/records.js';
@@ -30,19 +31,8 @@ describe('care of bands', () => {
   };
 
   it('counts stretches beyond ×2 from logged sets, for the copy that was used', async () => {
-    const setup = await demoSetup(studio.mika, 'Tobias Quill');
-    const bandId = setup.document.bands[0]?.id ?? '';
-    // Far enough away, the row takes the band beyond ×2.
-    const [at] = Object.values(setup.document.points);
-    const [name] = Object.keys(setup.document.points);
-    const input = inputOf(setup, 0);
-    const far = {
-      ...input,
-      acknowledged: ['stretch-high', 'let-go', 'face-line', 'door-side', 'inspection-due'],
-      document: { ...input.document, points: { [name ?? '']: [2.5, at?.[1] ?? 1, 0] } },
-    };
-    const id = uuidv7();
-    const saved = (await studio.mika.put<typeof setup>(`/setups/${id}`, far)).body;
+    const saved = await stretchedSetup(studio.mika);
+    const bandId = saved.document.bands[0]?.id ?? '';
     expect(saved.figures.peakStretch).toBeGreaterThan(2);
     const cyclesOf = async (): Promise<number> =>
       (await bandOf(studio.mika, bandId)).copies[0]?.cycles.total ?? NaN;

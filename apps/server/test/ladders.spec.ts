@@ -17,28 +17,9 @@ import {
   reading,
   startedSession,
 } from './support/inputs.js';
+import { ladderOf, rungAt } from './support/ladders.js';
 import { type Client, openTestStudio, type TestStudio } from './support/studio.js';
 import { bandOf, bandsOf, decisionOf, recordsOf } from './support/records.js';
-
-type RungInput = LadderInput['rungs'][number];
-
-/** The same set-up with the person elsewhere on the floor, as a rung. */
-function rungAt(setup: SetupRecord, farther_m: number, part: Partial<RungInput> = {}): RungInput {
-  const { document } = setup;
-  const points = Object.fromEntries(
-    Object.entries(document.points).map(([name, [x, y, z]]) => [name, [x + farther_m, y, z]]),
-  ) as typeof document.points;
-  return {
-    key: `${farther_m}`,
-    setupId: uuidv7(),
-    title: `${farther_m} m farther`,
-    routeId: setup.routeId,
-    document: { ...document, points },
-    value: 1,
-    locked: false,
-    ...part,
-  };
-}
 
 /** What a ladder of the set-up would be made from today. */
 async function basisOf(client: Client, setup: SetupRecord): Promise<LadderInput['basis']> {
@@ -57,24 +38,6 @@ async function basisOf(client: Client, setup: SetupRecord): Promise<LadderInput[
     bands: kit.flatMap(({ calibration, record: { id, name } }) =>
       calibration === null ? [] : [{ id, name, law: { ...calibration.law } }],
     ),
-  };
-}
-
-function ladderOf(setup: SetupRecord, rungs: RungInput[], version = 0): LadderInput {
-  const { anchorId, exerciseId, personId, placeId } = setup;
-  return {
-    version,
-    personId,
-    exerciseId,
-    placeId,
-    anchorId,
-    target: { metric: 'mean', from: 50, to: 120, step: 0.1 },
-    source: 'found',
-    notchFirst: false,
-    gaps: [],
-    struck: [],
-    basis: { body: { stature_m: 1.8, mass_kg: 80 }, anchorId, height_m: 1.25, bands: [] },
-    rungs,
   };
 }
 

@@ -8,6 +8,7 @@ import type {
 import { RECORD_KINDS, RECORDS } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { RECOUNTS } from '../src/areas/areas.js';
+import { BandEntity } from '../src/areas/bands/entities.js';
 import { setPersonGiven } from '../src/areas/people/people-store.js';
 import { rebuildRecords } from '../src/platform/records/rebuild-records.js';
 import { demoSetup, doneSet, inputOf, newBandInput, startedSession } from './support/inputs.js';
@@ -261,6 +262,55 @@ describe('the records that devices keep', () => {
       }
       const kept = (await recordsOf(studio.mika, 'session')).find(({ id }) => id === session.id);
       expect(kept?.sets).toEqual([]);
+    });
+
+    it('with days, figures or text that could not be kept are refused by place', async () => {
+      const setup = await demoSetup(studio.mika, 'Tobias Quill');
+      const { document } = inputOf(setup, 0);
+      const copy = (boughtOn: string) => ({ id: uuidv7(), mark: 'a', boughtOn });
+      const band = newBandInput();
+      const bodied = (stature_m: number) => ({
+        ...inputOf(setup, 0),
+        document: { ...document, body: { ...document.body, stature_m } },
+      });
+      const expected = 'a day from 1900 to 2199';
+      const cases: [string, object, { path: string; expected?: string }][] = [
+        [
+          'bands',
+          { ...band, copies: [copy('0001-01-01')] },
+          { path: '$.copies[0].boughtOn', expected },
+        ],
+        [
+          'bands',
+          { ...band, copies: [copy('9999-12-31')] },
+          { path: '$.copies[0].boughtOn', expected },
+        ],
+        ['bands', { ...band, note: 'a\0b' }, { path: '$.note', expected: 'text' }],
+        ['bands', { ...band, name: '\ud83d' }, { path: '$.name', expected: 'whole characters' }],
+        ['setups', bodied(1e308), { path: '$.document.body.stature_m' }],
+        ['setups', bodied(-1), { path: '$.document.body.stature_m' }],
+      ];
+      for (const [of, body, fault] of cases) {
+        const answer = await studio.mika.put<ProblemDocument>(`/${of}/${uuidv7()}`, body);
+        expect([answer.status, answer.body.code]).toEqual([400, 'invalid-request']);
+        expect(answer.body.faults?.[0]).toEqual(jasmine.objectContaining(fault));
+      }
+    });
+
+    it('that would make a record that could not be read again are refused before they are kept', async () => {
+      const [band] = await recordsOf(studio.mika, 'band');
+      const [own] = await recordsOf(studio.mika, 'studio');
+      const scope = { studioId: own?.id ?? '', trainerId: uuidv7() };
+      const writing = scopedFor(studio.database, scope).transaction(async (inside) => {
+        await inside.update(BandEntity, { id: band?.id ?? '' }, { name: '', version: 99 });
+        inside.touch('band', band?.id ?? '');
+      });
+      await expectAsync(writing).toBeRejectedWith(
+        jasmine.objectContaining({ code: 'unreadable', statusCode: 422 }),
+      );
+      expect((await recordsOf(studio.mika, 'band')).find(({ id }) => id === band?.id)).toEqual(
+        band,
+      );
     });
 
     it('to two sessions under one id of a set are kept in the first', async () => {

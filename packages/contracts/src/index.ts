@@ -8,6 +8,7 @@ export * from './documents/samples.js';
 export * from './documents/search.js';
 export * from './documents/setup.js';
 export * from './documents/skill.js';
+export * from './documents/storable.js';
 export * from './documents/solution.js';
 export * from './faults/document-faults.js';
 export * from './api/account.js';

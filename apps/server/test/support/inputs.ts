@@ -115,6 +115,19 @@ export function inputOf(setup: SetupRecord, version: number): SetupInput {
   return { version, personId, placeId, anchorId, title, routeId, document, acknowledged };
 }
 
+/** A row so far from its anchor that its band is stretched beyond ×2. */
+export async function stretchedSetup(client: Client): Promise<SetupRecord> {
+  const setup = await demoSetup(client, 'Tobias Quill');
+  const input = inputOf(setup, 0);
+  const [[name, at] = ['', [0, 1, 0]]] = Object.entries(setup.document.points);
+  const far: SetupInput = {
+    ...input,
+    acknowledged: ['stretch-high', 'let-go', 'face-line', 'door-side', 'inspection-due'],
+    document: { ...input.document, points: { [name]: [2.5, at[1] ?? 1, 0] } },
+  };
+  return (await client.put<SetupRecord>(`/setups/${uuidv7()}`, far)).body;
+}
+
 /** Prescribes a set-up with 3 × 8–15; the prescription's id. */
 export async function prescribed(client: Client, setup: SetupRecord): Promise<string> {
   const prescriptionId = uuidv7();

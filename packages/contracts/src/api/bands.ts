@@ -9,7 +9,7 @@ import {
   weighing,
 } from '../documents/band-parts.js';
 import { inspectionFindings, material } from '../documents/care.js';
-import { bandKind, day, nonNegative } from '../documents/primitives.js';
+import { bandKind, day, dayOnRecord, nonNegative } from '../documents/primitives.js';
 import { labelClaim } from '../documents/samples.js';
 import { happenedAt, moment, uuid, version } from './identity.js';
 
@@ -33,7 +33,7 @@ const copyInput = z.strictObject({
   id: uuid,
   /** Tells the copies apart: "a", "b" or whatever is written on them. */
   mark: z.string().trim().min(1).max(20),
-  boughtOn: day.nullable(),
+  boughtOn: dayOnRecord.nullable(),
 });
 
 const bandFields = {
@@ -172,6 +172,7 @@ export type CutInput = z.infer<typeof cutInput>;
 
 export const bandCopy = z.object({
   ...copyInput.shape,
+  boughtOn: day.nullable(),
   state: bandState,
   /** Why it was retired or put on watch. */
   stateReason: z.string(),

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { day, phaseRange, positive } from '../documents/primitives.js';
+import { day, dayOnRecord, phaseRange, positive } from '../documents/primitives.js';
 import { moment, uuid } from './identity.js';
 
 const count = z.number().int().min(1).max(100);
@@ -34,7 +34,7 @@ const skillTestFields = {
 };
 
 /** What a person can do of a skill, as it was shown on a day; append-only. */
-export const skillTestInput = z.strictObject(skillTestFields);
+export const skillTestInput = z.strictObject({ ...skillTestFields, day: dayOnRecord });
 export type SkillTestInput = z.infer<typeof skillTestInput>;
 
 export const skillTest = z.object({ id: uuid, ...skillTestFields, enteredAt: moment });

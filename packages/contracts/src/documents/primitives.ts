@@ -62,6 +62,11 @@ export const name = z.string().min(1).max(100);
 /** A day, ISO 8601. */
 export const day = z.iso.date();
 
+/** A day that something on record lies on. */
+export const dayOnRecord = day.refine((text) => text >= '1900-01-01' && text < '2200-01-01', {
+  message: 'a day from 1900 to 2199',
+});
+
 export const condition = z.enum(CONDITIONS);
 
 export const goal = z.enum(GOALS);

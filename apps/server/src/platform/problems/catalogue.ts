@@ -43,6 +43,10 @@ export const PROBLEMS = {
     status: 409,
     title: 'A set was logged; the session is finished, not given up.',
   },
+  unreadable: {
+    status: 422,
+    title: 'What would come of it could not be read again; nothing was saved.',
+  },
   'document-fault': { status: 422, title: 'No figure can be computed from the document.' },
   'too-many-attempts': {
     status: 429,

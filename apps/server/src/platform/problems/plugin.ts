@@ -1,4 +1,4 @@
-import { parseDocument, type RequestFault } from '@wiry-otter/contracts';
+import { parseDocument, type RequestFault, unstorable } from '@wiry-otter/contracts';
 import type { FastifyError, FastifyInstance, FastifySchemaCompiler } from 'fastify';
 import fp from 'fastify-plugin';
 import type * as z from 'zod';
@@ -19,8 +19,9 @@ const FASTIFY_CODES: Readonly<Record<string, ProblemCode>> = {
 export const validateWithZod: FastifySchemaCompiler<z.ZodType> = ({ schema, httpPart }) => {
   return (data: unknown) => {
     const parsed = parseDocument(schema, data);
-    if (parsed.ok) return { value: parsed.value };
-    const faults = parsed.faults.map(({ path, found, expected }) => ({
+    const formFaults = parsed.ok ? unstorable(parsed.value) : parsed.faults;
+    if (parsed.ok && formFaults.length === 0) return { value: parsed.value };
+    const faults = formFaults.map(({ path, found, expected }) => ({
       in: (httpPart ?? 'body') as RequestFault['in'],
       path,
       found,

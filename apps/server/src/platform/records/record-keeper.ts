@@ -1,5 +1,7 @@
-import { RECORDS, type RecordKind } from '@wiry-otter/contracts';
-import type { RecordSource, RecordSources } from './record-source.js';
+import { parseDocument, RECORDS, type RecordKind } from '@wiry-otter/contracts';
+import type * as z from 'zod';
+import { refuse } from '../problems/refusal.js';
+import type { RecordSource, RecordSources, TableRecord } from './record-source.js';
 import type { ScopedManager } from './scoped-manager.js';
 
 /**
@@ -56,7 +58,6 @@ async function writeRecords(
   sameVersion: boolean,
 ): Promise<void> {
   const found = await source.read(scoped, ids);
-  const schema = RECORDS[source.kind];
   const known = new Map(found.map((row) => [row.id, row]));
   const rows = ids.map((id) => known.get(id));
   await scoped.query('write-records', WRITE, [
@@ -66,7 +67,22 @@ async function writeRecords(
     rows.map((row) => row?.personId ?? null),
     rows.map((row) => row?.trainerId ?? null),
     rows.map((row) => row?.day ?? null),
-    rows.map((row) => (row === undefined ? null : JSON.stringify(schema.parse(row.record)))),
+    rows.map((row) => (row === undefined ? null : textOf(source.kind, row))),
     sameVersion,
   ]);
+}
+
+/** What is handed out of a record; a refusal where that could not be read again. */
+function textOf(kind: RecordKind, { id, record }: TableRecord): string {
+  const parsed = parseDocument(RECORDS[kind] as z.ZodType, record);
+  if (parsed.ok) return JSON.stringify(parsed.value);
+  return refuse(
+    'unreadable',
+    parsed.faults.map(({ expected, found, path }) => ({
+      in: 'document',
+      path: `${kind} ${id} ${path}`,
+      found,
+      expected,
+    })),
+  );
 }
