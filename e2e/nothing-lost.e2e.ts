@@ -162,3 +162,77 @@ test('one write that the server never takes holds up no other, and stays to be r
   await page.reload();
   await expect(page.getByText('Towline, long changed.')).toBeVisible();
 });
+
+test('a place that both changed: a person chooses between two versions', async () => {
+  const places = await page.request.get('/api/changes?limit=1000');
+  const { changes } = (await places.json()) as {
+    changes: { kind: string; id: string; record: { name: string; version: number } }[];
+  };
+  const loft = changes.find(
+    ({ kind, record }) => kind === 'place' && record.name === 'Boatyard loft',
+  );
+  if (loft === undefined) throw new Error('no loft in the demo');
+  await page.route('**/api/places/**', (route) => route.abort());
+  await page.goto('/places');
+  await page.getByRole('button', { name: 'Boatyard loft' }).click();
+  await page.getByLabel('Name of the place').fill('Sail loft');
+  await page.getByRole('button', { name: 'Keep the place' }).click();
+  await expect(page.getByRole('status').first()).toContainText('1 waiting');
+  const { id: _id, ...record } = loft.record as { id?: string; name: string; version: number };
+  const elsewhere = await page.request.put(`/api/places/${loft.id}`, {
+    data: { ...record, name: 'Rope loft' },
+  });
+  expect(elsewhere.status()).toBe(200);
+  await page.unroute('**/api/places/**');
+  const look = page.getByRole('link', { name: '1 wants a look' });
+  await expect(look).toBeVisible({ timeout: 30_000 });
+  await look.click();
+  await page.getByRole('link', { name: 'Compare the two versions' }).click();
+  await expect(page.getByRole('row', { name: /name Sail loft Rope loft/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep what is chosen' }).click();
+  await expect(page.getByRole('status').first()).toHaveText('all saved', { timeout: 30_000 });
+  const [kept] = await server.query<{ name: string }>(
+    `SELECT name FROM place WHERE id = '${loft.id}'`,
+  );
+  expect(kept?.name).toBe('Sail loft');
+});
+
+test('a server that was restored from before is told once more what it had confirmed', async () => {
+  const sessionId = await begin();
+  await log(page, 1);
+  await log(page, 2);
+  await expect(page.getByText('all saved')).toBeVisible();
+  await server.stop();
+  // As a database of before the two sets, brought back from a back-up.
+  await server.query(`DELETE FROM training_set WHERE session_id = '${sessionId}'`);
+  await server.query('DELETE FROM confirmed_write');
+  await server.query('DELETE FROM feed_epoch');
+  expect(await setsOf(sessionId)).toBe(0);
+  await server.start();
+  await page.reload();
+  await expect.poll(() => setsOf(sessionId), { timeout: 30_000 }).toBe(2);
+  await expect(page.getByText('Set 3 of 3')).toBeVisible();
+});
+
+test('who signs out while something waits is told what, and it waits for them', async () => {
+  const sessionId = await begin();
+  await cut();
+  await log(page, 1);
+  await page.getByRole('link', { name: 'Go on later' }).click();
+  await page.getByRole('button', { name: 'Sign out' }).first().click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('listitem')).toHaveText(['A set']);
+  await dialog.getByRole('button', { name: 'Stay signed in' }).click();
+  await expect(dialog).toHaveCount(0);
+  await page.getByRole('button', { name: 'Sign out' }).first().click();
+  await dialog.getByRole('button', { name: 'Sign out' }).click();
+  await expect(page).toHaveURL(/sign-in/);
+  // Of the trainer's records nothing is left on the device.
+  const left = await page.evaluate(async () =>
+    (await indexedDB.databases()).map(({ name }) => name),
+  );
+  expect(left.filter((name) => name?.includes('replica'))).toEqual([]);
+  await mend();
+  await signIn(page);
+  await expect.poll(() => setsOf(sessionId), { timeout: 30_000 }).toBe(1);
+});

@@ -7,5 +7,5 @@ export async function signIn(page: Page): Promise<void> {
   await page.getByLabel('E-mail').fill(DEMO_TRAINER.email);
   await page.getByLabel('Password').fill(DEMO_TRAINER.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page).toHaveURL(/today/);
+  await expect(page).toHaveURL(({ pathname }) => pathname === '/today');
 }

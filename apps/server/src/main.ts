@@ -7,6 +7,7 @@ import { loadDemo } from './demo/load-demo.js';
 import { readConfig } from './platform/config.js';
 import { renewFigures } from './areas/setups/renew-figures.js';
 import { ensureRecords, rebuildRecords } from './platform/records/rebuild-records.js';
+import { forgetConfirmed } from './platform/records/forget-confirmed.js';
 import { createRecordKeeper } from './platform/records/record-keeper.js';
 import { createSolverPool } from './platform/solving/solver.js';
 
@@ -19,6 +20,7 @@ async function start(): Promise<() => Promise<void>> {
   const renewed = await renewFigures(database, keeper);
   await (renewed > 0 ? rebuildRecords : ensureRecords)(database, keeper, RECOUNTS);
   if (config.demo) await loadDemo(database, keeper, join(ROOT, 'demo'));
+  const endForgetting = await forgetConfirmed(database);
   const solver = createSolverPool();
   const app = await buildApp({
     database,
@@ -33,6 +35,7 @@ async function start(): Promise<() => Promise<void>> {
   // The start script waits for this line.
   console.log(`ready http://${config.host}:${config.port}`);
   return async () => {
+    endForgetting();
     await app.close();
     await solver.close();
     await database.destroy();

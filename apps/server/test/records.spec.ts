@@ -10,6 +10,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { RECOUNTS } from '../src/areas/areas.js';
 import { BandEntity } from '../src/areas/bands/entities.js';
 import { setPersonGiven } from '../src/areas/people/people-store.js';
+import { forgetConfirmed } from '../src/platform/records/forget-confirmed.js';
 import { rebuildRecords } from '../src/platform/records/rebuild-records.js';
 import { demoSetup, doneSet, inputOf, newBandInput, startedSession } from './support/inputs.js';
 import { allRecords, recordsOf } from './support/records.js';
@@ -232,6 +233,20 @@ describe('the records that devices keep', () => {
         ({ id }) => id === session.id,
       );
       expect((kept as SessionRecord).sets.length).toBe(1);
+    });
+
+    it('are answered alike for as long as devices send them again, and then forgotten', async () => {
+      const { database } = studio;
+      const [old, late] = [uuidv7(), uuidv7()];
+      await send(old, 'PUT', `/bands/${uuidv7()}`, newBandInput());
+      await send(late, 'PUT', `/bands/${uuidv7()}`, newBandInput());
+      await database.query(
+        "UPDATE confirmed_write SET confirmed_at = now() - interval '61 days' WHERE id = $1",
+        [old],
+      );
+      (await forgetConfirmed(database))();
+      const kept = await database.query<{ id: string }[]>('SELECT id FROM confirmed_write');
+      expect(kept).toEqual([{ id: late }]);
     });
 
     it('twice at once without an id are one creation', async () => {

@@ -91,6 +91,12 @@ export const routes: Routes = [
         loadComponent: () => import('./log/log').then((file) => file.Log),
       },
       {
+        path: 'outbox/:writeId',
+        title: 'Two versions · Wiry Otter',
+        loadComponent: () =>
+          import('./features/outbox/two-versions').then((file) => file.TwoVersions),
+      },
+      {
         path: 'outbox',
         title: 'Waiting to be sent · Wiry Otter',
         loadComponent: () =>

@@ -50,14 +50,24 @@ export function recordOf<Key extends z.core.$ZodRecordKey, Value extends z.ZodTy
   });
 }
 
+/** Ids and names become keys of objects, which all have some already. */
+function namesNothing(text: string): boolean {
+  return !(text in Object.prototype);
+}
+
 /** Ids that stand in keys of search results, so they hold none of the separators. */
 export const id = z
   .string()
   .max(200)
-  .regex(/^[^|,:]+$/, 'an id without "|", "," or ":"');
+  .regex(/^[^|,:]+$/, 'an id without "|", "," or ":"')
+  .refine(namesNothing, 'an id that names nothing of the language itself');
 
 /** Names of contacts, points and links. */
-export const name = z.string().min(1).max(100);
+export const name = z
+  .string()
+  .min(1)
+  .max(100)
+  .refine(namesNothing, 'a name that names nothing of the language itself');
 
 /** A day, ISO 8601. */
 export const day = z.iso.date();

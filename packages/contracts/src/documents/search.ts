@@ -47,10 +47,13 @@ const searchShape = {
 
 const candidate = z.strictObject({ key: z.string(), cost: z.number(), value: z.number() });
 
+/** Less than this nobody asks for, N, N·m or share of the need. */
+const wanted = z.number().min(0.001);
+
 /** `wiry-otter.search`: what is looked for, among what. */
 export const searchDocument = z.strictObject({
   ...searchShape,
-  target: z.strictObject({ metric: z.enum(METRICS), value: positive }),
+  target: z.strictObject({ metric: z.enum(METRICS), value: wanted }),
   top: z.number().int().min(1).max(MOST_FOUND).optional(),
   count: z.boolean().optional(),
 });
@@ -61,7 +64,7 @@ export const ladderDocument = z.strictObject({
   ...searchShape,
   ...documentHead('wiry-otter.ladder'),
   target: z
-    .strictObject({ metric: z.enum(METRICS), from: positive, to: nonNegative, step: positive })
+    .strictObject({ metric: z.enum(METRICS), from: wanted, to: nonNegative, step: positive })
     .refine(({ metric, to }) => metric === 'assistMean' || to > 0, {
       path: ['to'],
       message: 'more than 0, where it is a load',

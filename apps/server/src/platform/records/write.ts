@@ -11,6 +11,9 @@ import type { ScopedManager } from './scoped-manager.js';
 /** Names a write, so that sent again, by whoever lost the answer, it is answered alike. */
 export const WRITE_ID_HEADER = 'otter-write';
 
+/** Bodies as they were sent. */
+const sentBodies = new WeakMap<FastifyRequest, unknown>();
+
 export interface WriteRoute<Params extends WithId, Body extends z.ZodType> {
   readonly method: 'PUT' | 'POST' | 'DELETE';
   readonly url: string;
@@ -46,6 +49,11 @@ export function writeRoute<Params extends WithId, Body extends z.ZodType>(
       ...(body === undefined ? {} : { body }),
       response: { 200: RECORDS[answers] },
     },
+    // The validation puts what the schema made of the body in its place.
+    preValidation: (request, _reply, done) => {
+      sentBodies.set(request, request.body);
+      done();
+    },
     handler: async (request, reply) => {
       const asked = {
         params: request.params as z.output<Params>,
@@ -69,9 +77,12 @@ async function once(
   const writeId = writeIdOf(request);
   return request.scoped.transaction(async (inside) => {
     if (writeId === undefined) return work(inside);
-    const digest = digestOf(request);
+    const digest = digestOf(request, sentBodies.get(request));
     const known = await inside.lock(ConfirmedWriteEntity, writeId);
-    if (known !== undefined) return known.digest === digest ? known.answer : refuse('id-taken');
+    if (known !== undefined) {
+      const isSame = known.digest === digest || known.digest === digestOf(request, request.body);
+      return isSame ? known.answer : refuse('id-taken');
+    }
     const answer = await work(inside);
     const { now, trainerId } = inside.scope;
     await inside.insert(ConfirmedWriteEntity, { id: writeId, trainerId, digest, answer, at: now });
@@ -89,8 +100,11 @@ function writeIdOf({ headers }: FastifyRequest): string | undefined {
   ]);
 }
 
-/** The body was parsed by its schema, which puts its keys in one order. */
-function digestOf({ body, method, url }: FastifyRequest): string {
+/**
+ * Of the body as it was sent, so that a device may send it again to a later version, whose schema
+ * fills in more. Before, it was of the body as the schema of then had read it.
+ */
+function digestOf({ method, url }: FastifyRequest, body: unknown): string {
   return createHash('sha256')
     .update(`${method} ${url}\n${JSON.stringify(body)}`)
     .digest('base64url');

@@ -44,4 +44,22 @@ describe('the replica', () => {
     await replica.remove();
     expect((await new Replica(TRAINER).read()).cursor).toBeNull();
   });
+
+  it('lets go of sessions older than half a year, and of all after a month without the server', async () => {
+    const session = (id: string, day: string, finishedAt: string | null): RecordChange => ({
+      ...{ kind: 'session', id, version: 1 },
+      record: { id, day, finishedAt },
+    });
+    const [old, open, late] = [
+      session(`${UUID}1`, '2026-03-01', '2026-03-01T10:00:00Z'),
+      session(`${UUID}2`, '2026-03-01', null),
+      session(`${UUID}3`, '2026-11-20', '2026-11-20T10:00:00Z'),
+    ];
+    await replica.keep([old, open, late], 'here');
+    const then = new Date(2026, 10, 28);
+    spyOn(replica, 'lastContact').and.resolveTo('2026-11-27T10:00:00Z');
+    expect((await replica.read(then)).changes).toEqual([open, late]);
+    const muchLater = new Date(2026, 11, 31);
+    expect(await replica.read(muchLater)).toEqual({ changes: [], cursor: null });
+  });
 });

@@ -1,8 +1,14 @@
-import type { RecordChange, RecordKind } from '@wiry-otter/contracts';
+import type { RecordChange, RecordKind, SessionRecord } from '@wiry-otter/contracts';
+import { format, subWeeks } from 'date-fns';
 import Dexie, { type Table } from 'dexie';
 
 /** Raised when records change their shape: what was kept in another shape is fetched anew. */
-const SHAPE = 1;
+const SHAPE = 2;
+
+/** After so long without a word from the server it is removed: nobody uses this device any more, ms. */
+const FORGOTTEN_MS = 30 * 86_400_000;
+/** Sessions older than this are asked for by page, and not kept. */
+const KEPT_WEEKS = 26;
 
 type KeptRecord = RecordChange & { readonly record: object };
 
@@ -26,7 +32,12 @@ export class Replica {
 
   constructor(trainerId: string) {
     this.database = new Dexie(Replica.nameFor(trainerId));
-    this.database.version(SHAPE).stores({ records: '[kind+id]', notes: 'name' });
+    this.database
+      .version(SHAPE)
+      .stores({ records: '[kind+id]', notes: 'name' })
+      .upgrade((transaction) =>
+        Promise.all([transaction.table('records').clear(), transaction.table('notes').clear()]),
+      );
     this.records = this.database.table('records');
     this.notes = this.database.table('notes');
   }
@@ -35,9 +46,15 @@ export class Replica {
     return `otter.replica.${trainerId}`;
   }
 
-  async read(): Promise<Kept> {
-    const [changes, cursor] = await Promise.all([this.records.toArray(), this.notes.get(CURSOR)]);
-    return { changes, cursor: cursor?.value ?? null };
+  /** All that is kept, without what has grown too old to be. */
+  async read(now = new Date()): Promise<Kept> {
+    const heard = await this.lastContact();
+    if (heard !== undefined && now.getTime() - Date.parse(heard) > FORGOTTEN_MS) await this.clear();
+    const [all, cursor] = await Promise.all([this.records.toArray(), this.notes.get(CURSOR)]);
+    const old = all.filter(isOlderThan(format(subWeeks(now, KEPT_WEEKS), 'yyyy-MM-dd')));
+    await this.records.bulkDelete(old.map(({ kind, id }) => [kind, id]));
+    const gone = new Set<RecordChange>(old);
+    return { changes: all.filter((change) => !gone.has(change)), cursor: cursor?.value ?? null };
   }
 
   /** Keeps what the feed told, with where it goes on, or what a write was answered, at once. */
@@ -74,4 +91,12 @@ export class Replica {
   async remove(): Promise<void> {
     await this.database.delete();
   }
+}
+
+/** What happened before a day; work that still waits for somebody stays. */
+function isOlderThan(day: string): (change: KeptRecord) => boolean {
+  return ({ kind, record }) =>
+    kind === 'session' &&
+    (record as SessionRecord).day < day &&
+    (record as SessionRecord).finishedAt !== null;
 }

@@ -15,8 +15,8 @@ const NOTHING_OVER: Overlay = new Map();
 
 const selectOverlay = createSelector(
   selectServers,
-  outboxFeature.selectWaiting,
-  (servers, waiting) => (waiting.length === 0 ? NOTHING_OVER : overlayOf(servers, waiting)),
+  outboxFeature.selectLaidOver,
+  (servers, writes) => (writes.length === 0 ? NOTHING_OVER : overlayOf(servers, writes)),
 );
 
 function shownOf<Kind extends RecordKind>(kind: Kind) {

@@ -18,9 +18,11 @@ import { selectPeople, selectStudio } from '../records/selectors';
 import { recordActions } from '../records/record-actions';
 import { accountActions, accountFeature } from '../state/account';
 import { syncFeature } from '../records/sync';
+import { firstValueFrom } from 'rxjs';
 import { outboxFeature } from '../records/outbox/outbox-state';
 import { studioActions, focusFeature } from '../state/studio';
 import { Keys } from './keys';
+import { SignOutDialog } from './sign-out-dialog';
 import { KeysHelp } from './keys-help';
 import { NewVersion } from './new-version';
 import { NoticeBar } from './notice-bar';
@@ -132,7 +134,12 @@ export class Shell {
     this.store.dispatch(recordActions.pull());
   }
 
-  protected signOut(): void {
+  /** What is not on the server yet is named first. */
+  protected async signOut(): Promise<void> {
+    if (!this.sync().isSaved) {
+      const asked = this.dialog.open<boolean>(SignOutDialog).closed;
+      if ((await firstValueFrom(asked, { defaultValue: false })) !== true) return;
+    }
     this.store.dispatch(accountActions.signOut());
   }
 }

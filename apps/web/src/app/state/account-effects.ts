@@ -5,6 +5,7 @@ import { type Action, Store } from '@ngrx/store';
 import type { StudioRecord } from '@wiry-otter/contracts';
 import { catchError, exhaustMap, filter, map, of, switchMap, tap, withLatestFrom } from 'rxjs';
 import { ActingTrainer } from '../api/acting-trainer';
+import { troubleNotice } from '../api/api-problem';
 import { StudioApi } from '../api/studio-api';
 import { RecordWriter } from '../records/outbox/record-writer';
 import { recordActions } from '../records/record-actions';
@@ -126,8 +127,13 @@ export const signOut = createEffect(
   (actions = inject(Actions), api = inject(StudioApi)) =>
     actions.pipe(
       ofType(accountActions.signOut),
-      exhaustMap(() => api.signOut()),
-      map(() => accountActions.signedOut()),
+      exhaustMap(() =>
+        api.signOut().pipe(
+          map(() => accountActions.signedOut()),
+          // Without the server the sign-in would stay, for whoever opens the app next.
+          catchError((error: unknown) => of(noticeActions.show(troubleNotice(error)))),
+        ),
+      ),
     ),
   { functional: true },
 );

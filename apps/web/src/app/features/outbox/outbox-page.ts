@@ -1,13 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { format, parseISO } from 'date-fns';
 import { outboxActions, outboxFeature } from '../../records/outbox/outbox-state';
+import { saveWrites } from '../../records/outbox/save-writes';
 import type { KeptWrite } from '../../records/outbox/write';
 import { WRITE_KINDS } from '../../records/outbox/write-kinds';
 
 /** What this device has written and the server does not have: on its way, or not taken. */
 @Component({
   selector: 'otter-outbox',
+  imports: [RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './outbox-page.html',
 })
@@ -20,19 +23,18 @@ export class OutboxPage {
   protected readonly waiting = computed(() => this.waitingWrites().map(rowOf));
   protected readonly refused = computed(() => this.refusedWrites().map(rowOf));
 
+  /** Perhaps what stood against it is mended by now. */
+  protected sendAgain(write: KeptWrite): void {
+    this.store.dispatch(outboxActions.sendAgain({ write, body: write.body }));
+  }
+
   protected dismiss(write: KeptWrite): void {
     this.store.dispatch(outboxActions.dismiss({ write }));
   }
 
   /** Everything that was to be written, to be kept or read elsewhere. */
   protected download({ write }: Row): void {
-    const { at, body, by, id, kind, params, what } = write;
-    const text = JSON.stringify({ id, at, by, what, kind, params, body }, null, 2);
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-    link.download = `not-taken-${format(parseISO(at), 'yyyy-MM-dd-HHmm')}.json`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    saveWrites([write]);
   }
 }
 
@@ -41,6 +43,7 @@ interface Row {
   readonly what: string;
   readonly when: string;
   readonly by: string;
+  readonly isConflict: boolean;
   readonly why: string;
   readonly details: string;
   /** What was to be written, as it is. */
@@ -55,6 +58,7 @@ function rowOf(write: KeptWrite): Row {
     what,
     when: format(parseISO(at), 'EEE d MMM, HH:mm'),
     by: by.name,
+    isConflict: refusal?.code === 'version-conflict',
     why: refusal?.words ?? '',
     details: refusal?.details ?? '',
     content: isRemoval || body === null ? '' : JSON.stringify(body, null, 2),

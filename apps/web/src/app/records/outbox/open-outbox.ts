@@ -63,18 +63,34 @@ export class OpenOutbox {
   /** What follows from a write; undefined where nothing does, or where this device cannot tell. */
   private async derive(
     outbox: Outbox,
-    write: Write,
+    write: Write & { readonly place?: number },
   ): Promise<Derivation<readonly ShownRecord[]> | undefined> {
     const kind = WRITE_KINDS[write.kind] as WriteKindOf<unknown, unknown>;
     if (kind.derive === undefined) return undefined;
     const servers = await firstValueFrom(this.store.select(selectServers));
-    const before = (await outbox.read()).filter(({ refusal }) => refusal === undefined);
+    const before = (await outbox.read()).filter(
+      ({ again, place, refusal }) =>
+        refusal === undefined && again !== true && place !== write.place,
+    );
     try {
       return await kind.derive(viewOf(servers, before), write, this.deriver);
     } catch {
       // Whatever cannot be computed here is the server's to compute: the write is kept all the same.
       return undefined;
     }
+  }
+
+  /** Sends what was refused once more, as a person has chosen or mended it. */
+  async sendAgain(write: KeptWrite, body: Write['body']): Promise<void> {
+    if (this.outbox === undefined) return;
+    const changed = { ...write, body, refusal: undefined };
+    const derivation = await this.derive(this.outbox, changed);
+    const derived = derivation?.ok === true ? derivation.value : undefined;
+    await this.outbox.change(write.place, { body, derived, refusal: undefined });
+  }
+
+  async tellOnceMore(): Promise<void> {
+    await this.outbox?.tellOnceMore();
   }
 
   async dismiss({ place }: KeptWrite): Promise<void> {

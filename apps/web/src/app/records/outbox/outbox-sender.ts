@@ -18,6 +18,9 @@ const LONGEST_PAUSE_MS = 60_000;
 /** Without a network it is looked for again after this, ms. */
 const OFFLINE_PAUSE_MS = 5000;
 
+/** The fields of some records cannot be taken from two sides. */
+const WHOLE = { both: ['all of it'] };
+
 /** The sign-in is not this trainer's any more: what they wrote waits for them. */
 const NOT_THEIRS: ReadonlySet<string> = new Set(['signed-out', 'another-trainer']);
 
@@ -79,7 +82,7 @@ export class OutboxSender {
         this.store.dispatch(answered(kind.answers, record));
         await this.confirm(write, kind.answers, record);
       }
-      await outbox.remove(write.place);
+      await outbox.confirm(write);
       this.store.dispatch(outboxActions.sent({ write }));
       return 0;
     } catch (error) {
@@ -151,7 +154,7 @@ export class OutboxSender {
     const mine = write.body as Readonly<Record<string, unknown>>;
     const theirs = present as unknown as Readonly<Record<string, unknown>>;
     const base = (write.base ?? {}) as Readonly<Record<string, unknown>>;
-    const found = mergeFields(base, mine, theirs);
+    const found = kind.isWhole === true ? WHOLE : mergeFields(base, mine, theirs);
     if ('both' in found) {
       return {
         code: 'version-conflict',

@@ -27,6 +27,8 @@ export const outboxActions = createActionGroup({
     /** The server was not reached. */
     'Not sent': emptyProps(),
     Refused: props<{ write: KeptWrite; refusal: Refusal }>(),
+    /** A person has chosen what is to be written, or has mended what stood against it. */
+    'Send again': props<{ write: KeptWrite; body: Write['body'] }>(),
     /** A person has seen what the server would not have, and lets go of it. */
     Dismiss: props<{ write: KeptWrite }>(),
   },
@@ -58,6 +60,10 @@ export const outboxFeature = createFeature({
     /** On their way. */
     selectWaiting: createSelector(selectWrites, (writes) =>
       writes.filter(({ refusal }) => refusal === undefined),
+    ),
+    /** What shows before the server has it. */
+    selectLaidOver: createSelector(selectWrites, (writes) =>
+      writes.filter(({ again, refusal }) => refusal === undefined && again !== true),
     ),
     /** What the server would not have. */
     selectRefused: createSelector(selectWrites, (writes) =>

@@ -1,6 +1,9 @@
 import Dexie, { liveQuery, type Observable as Live, type Table } from 'dexie';
 import type { KeptWrite, Refusal, Write } from './write';
 
+/** What was confirmed is kept for so long, to be sent once more to a server that was restored, ms. */
+const CONFIRMED_MS = 30 * 86_400_000;
+
 /**
  * What a trainer has written on this device and the server has not confirmed, in the order it was
  * written: kept before anything is shown as done, through reload, crash and a closed tab. It is
@@ -9,11 +12,15 @@ import type { KeptWrite, Refusal, Write } from './write';
 export class Outbox {
   private readonly database: Dexie;
   private readonly writes: Table<Write, number>;
+  /** What the server has confirmed lately. */
+  private readonly confirmed: Table<Write, string>;
 
   constructor(readonly trainerId: string) {
     this.database = new Dexie(`otter.outbox.${trainerId}`);
     this.database.version(1).stores({ writes: '++place, &id' });
+    this.database.version(2).stores({ writes: '++place, &id', confirmed: 'id, at' });
     this.writes = this.database.table('writes');
+    this.confirmed = this.database.table('confirmed');
   }
 
   get name(): string {
@@ -35,7 +42,10 @@ export class Outbox {
   }
 
   /** Sent again as changed: what it was made from has changed meanwhile. */
-  async change(place: number, changes: Pick<Write, 'body' | 'base'>): Promise<void> {
+  async change(
+    place: number,
+    changes: Pick<Write, 'body'> & Partial<Pick<Write, 'base' | 'derived' | 'refusal'>>,
+  ): Promise<void> {
     await this.writes.update(place, changes);
   }
 
@@ -43,7 +53,33 @@ export class Outbox {
     await this.writes.update(place, { refusal });
   }
 
-  /** Takes out what the server confirmed, or what a person dismissed. */
+  /** Takes out what the server confirmed, and keeps it aside for a while. */
+  async confirm(write: KeptWrite): Promise<void> {
+    const { derived: _derived, place, ...lasting } = write;
+    const expired = new Date(Date.now() - CONFIRMED_MS).toISOString();
+    await this.database.transaction('rw', this.writes, this.confirmed, async () => {
+      await this.writes.delete(place);
+      await this.confirmed.put({ ...lasting, again: true });
+      await this.confirmed.where('at').below(expired).delete();
+    });
+  }
+
+  /** Puts in once more what was confirmed lately, before what waits. */
+  async tellOnceMore(): Promise<void> {
+    await this.database.transaction('rw', this.writes, this.confirmed, async () => {
+      const waiting = await this.writes.orderBy('place').toArray();
+      const before = await this.confirmed.orderBy('at').toArray();
+      const isWaiting = new Set(waiting.map(({ id }) => id));
+      await this.writes.clear();
+      await this.writes.bulkAdd(before.filter(({ id }) => !isWaiting.has(id)));
+      await this.writes.bulkAdd(
+        waiting.map(({ place: _place, ...write }: Write & { place?: number }) => write),
+      );
+      await this.confirmed.clear();
+    });
+  }
+
+  /** Takes out what a person dismissed. */
   async remove(place: number): Promise<void> {
     await this.writes.delete(place);
   }

@@ -26,6 +26,8 @@ export interface Write<Kind extends WriteKind = WriteKind> {
   readonly base?: object | undefined;
   /** What follows from it, computed here: shown until the server has computed it as well. */
   readonly derived?: readonly ShownRecord[] | undefined;
+  /** It was confirmed before, and goes out once more: what the server says meanwhile shows. */
+  readonly again?: boolean | undefined;
   /** Why the server will not have it; it stays until a person dismisses it. */
   readonly refusal?: Refusal | undefined;
 }
@@ -65,6 +67,8 @@ export interface WriteKindOf<Params, Body> {
   path(params: Params): string;
   /** The record that the server answers with. */
   readonly answers: RecordKind;
+  /** Its fields belong together: of two versions one is taken as a whole. */
+  readonly isWhole?: boolean;
   /** Ids of the records it needs or changes: those of one chain go one after the other. */
   about(params: Params, body: Body): readonly string[];
   /**

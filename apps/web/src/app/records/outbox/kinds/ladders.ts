@@ -23,6 +23,7 @@ export const putLadder: WriteKindOf<One, LadderInput> = {
   method: 'PUT',
   path: ({ id }) => `/ladders/${id}`,
   answers: 'ladder',
+  isWhole: true,
   about: ({ id }, { rungs }) => [id, ...rungs.map(({ setupId }) => setupId)],
   async derive(view, write, deriver) {
     const { at, body, params } = write;

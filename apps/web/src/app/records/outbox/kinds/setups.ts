@@ -18,6 +18,7 @@ export const putSetup: WriteKindOf<One, SetupInput> = {
   method: 'PUT',
   path: ({ id }) => `/setups/${id}`,
   answers: 'setup',
+  isWhole: true,
   about: ({ id }) => [id],
   derive: savedSetup,
   show: (_view, { derived: records = [] }) => records,
