@@ -11,8 +11,10 @@ import {
 import * as z from 'zod';
 import type { DataSource } from 'typeorm';
 import { AREAS, type RouteOptions } from './areas/areas.js';
+import { knownSignIns } from './platform/access/known-sign-ins.js';
 import { signInPlugin } from './platform/access/sign-in-plugin.js';
 import type { App } from './platform/app-context.js';
+import { notifications } from './platform/database/notifications.js';
 import { webFiles } from './platform/web-files.js';
 import { problemsPlugin, validateWithZod } from './platform/problems/plugin.js';
 import { refuse } from './platform/problems/refusal.js';
@@ -68,7 +70,9 @@ export async function buildApp(options: AppOptions): Promise<App> {
     transform: jsonSchemaTransform,
   });
   const { keeper, plainHttp, gaugeUrl } = options;
-  await app.register(stream, { databaseUrl: databaseUrlOf(options.database) });
+  await app.register(notifications, { databaseUrl: databaseUrlOf(options.database) });
+  await app.register(knownSignIns);
+  await app.register(stream);
   await app.register(apiRoutes, { prefix: '/api', keeper, plainHttp, gaugeUrl });
   await app.register(webFiles, { folder: options.webFolder });
   app.setNotFoundHandler({ preHandler: [] }, () => refuse('not-found'));

@@ -13,6 +13,8 @@ import { FinderPreferences1765100000000 } from './1765100000000-finder-preferenc
 import { SkillTests1765200000000 } from './1765200000000-skill-tests.js';
 import { Records1765400000000 } from './1765400000000-records.js';
 import { ModelOfWhatIsDerived1765500000000 } from './1765500000000-model-of-what-is-derived.js';
+import { ToldOfScopes1765600000000 } from './1765600000000-told-of-scopes.js';
+import { OneTableOfSets1765700000000 } from './1765700000000-one-table-of-sets.js';
 import { SetUpsOfEachSet1765300000000 } from './1765300000000-set-ups-of-each-set.js';
 
 /** Every step of the schema, in its order; each can be taken back. */
@@ -33,4 +35,6 @@ export const MIGRATIONS = [
   SetUpsOfEachSet1765300000000,
   Records1765400000000,
   ModelOfWhatIsDerived1765500000000,
+  ToldOfScopes1765600000000,
+  OneTableOfSets1765700000000,
 ];

@@ -49,6 +49,7 @@ export function accountRoutes(
 
   app.post('/sign-out', { schema: { response: { 204: z.null() } } }, async (request, reply) => {
     await endSignIn(database, request.cookies[SIGN_IN_COOKIE] ?? '');
+    app.signIns.forget();
     reply.clearCookie(SIGN_IN_COOKIE, cookie);
     return reply.code(204).send(null);
   });

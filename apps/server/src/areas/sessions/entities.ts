@@ -56,7 +56,7 @@ export const SessionEntity = new EntitySchema<SessionRow>({
 });
 
 /**
- * A set as it was done. Append-only, partitioned by month: taking one back is a
+ * A set as it was done. Append-only: taking one back is a
  * later row of the same set, `setAside`.
  */
 export interface TrainingSetRow extends Omit<SetInput, 'performedAt' | 'setupId'> {

@@ -12,7 +12,11 @@ export function studioRoutes(app: App, _options: unknown, done: () => void): voi
     params: z.strictObject({}),
     body: studioRulesInput,
     answers: 'studio',
-    work: (scoped, { body }) => saveRules(scoped, body),
+    async work(scoped, { body }) {
+      const id = await saveRules(scoped, body);
+      app.signIns.forget();
+      return id;
+    },
   });
   done();
 }

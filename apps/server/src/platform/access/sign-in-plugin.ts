@@ -3,7 +3,6 @@ import type { FastifyInstance } from 'fastify';
 import fp from 'fastify-plugin';
 import { refuse } from '../problems/refusal.js';
 import type { Scope } from './scope.js';
-import { scopeOfToken } from './sign-in-store.js';
 
 export const SIGN_IN_COOKIE = 'otter_sign_in';
 /** As whom the tab acts that sends a request. */
@@ -36,8 +35,7 @@ export const signInPlugin = fp(
       request.scope = NOBODY;
       if (request.routeOptions.config.open === true) return;
       const token = request.cookies[SIGN_IN_COOKIE];
-      const scope =
-        token === undefined ? undefined : await scopeOfToken(app.database, token, new Date());
+      const scope = token === undefined ? undefined : await app.signIns.scopeOf(token);
       request.scope = scope ?? refuse('signed-out');
       // The cookie is shared by all tabs: what one of them wrote for a trainer is not a colleague's.
       const acting = request.headers[TRAINER_HEADER];
@@ -45,5 +43,5 @@ export const signInPlugin = fp(
     });
     done();
   },
-  { name: 'sign-in', fastify: '5.x', dependencies: ['@fastify/cookie'] },
+  { name: 'sign-in', fastify: '5.x', dependencies: ['@fastify/cookie', 'known-sign-ins'] },
 );

@@ -1,18 +1,4 @@
 import type { EntityManager } from 'typeorm';
-import type { ScopedManager } from './scoped-manager.js';
-
-/**
- * Cursors hold within one epoch. A restore, another cluster or a rebuild begins a new one: then the
- * numbers of transactions that cursors count by mean something else.
- */
-export async function readEpoch(scoped: ScopedManager): Promise<string> {
-  const [row] = await scoped.query<{ id: string }>(
-    'epoch',
-    'SELECT id FROM feed_epoch WHERE $1::uuid IS NOT NULL',
-  );
-  if (row === undefined) throw new Error('the feed has no epoch: records were never built');
-  return row.id;
-}
 
 /** Where the table of records stands: in a restored database it is another. */
 const STANDING = `
@@ -27,6 +13,10 @@ export async function isEpochPresent(manager: EntityManager): Promise<boolean> {
   return rows.length === 1;
 }
 
+/**
+ * Cursors hold within one epoch. A restore, another cluster or a rebuild begins a new one: then the
+ * numbers of transactions that cursors count by mean something else.
+ */
 export async function beginEpoch(manager: EntityManager): Promise<void> {
   await manager.query('DELETE FROM feed_epoch');
   await manager.query(

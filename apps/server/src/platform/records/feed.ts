@@ -3,7 +3,6 @@ import { subDays } from 'date-fns';
 import * as z from 'zod';
 import { dayInZone } from '@wiry-otter/derived';
 import { refuse } from '../problems/refusal.js';
-import { readEpoch } from './epoch.js';
 import { SEEN } from './read-records.js';
 import type { ScopedManager } from './scoped-manager.js';
 
@@ -20,15 +19,25 @@ interface Place {
   readonly fillFrom: string | null;
 }
 
-interface FeedRow {
+/** How the feed stands, told with every row and without any. */
+interface Standing {
+  readonly epoch: string | null;
+  /** The oldest transaction that still runs. */
+  readonly oldest: string;
+  /** Something is written already that a transaction still running keeps back. */
+  readonly held: boolean;
+}
+
+interface FeedRow extends Standing {
   readonly kind: RecordKind;
   readonly id: string;
   readonly version: number;
   readonly written: string;
   readonly body: string | null;
-  /** Something is written already that a transaction still running keeps back. */
-  readonly held: boolean;
 }
+
+/** Of a first page: no transaction is later, so all of it is told as it stands. */
+const EVERYTHING_STANDS = '18446744073709551615';
 
 const NOWHERE = { written: '0', kind: '', id: '00000000-0000-0000-0000-000000000000' };
 
@@ -46,13 +55,13 @@ export async function changesAfter(
   limit: number,
 ): Promise<string> {
   const { now, trainerId, zone } = scoped.scope;
-  const epoch = await readEpoch(scoped);
-  const from = after === undefined ? await beginning(scoped, epoch) : readCursor(after, epoch);
-  const found = await scoped.query<FeedRow | Pick<FeedRow, 'held'>>(
+  const from = after === undefined ? undefined : readCursor(after);
+  const found = await scoped.query<FeedRow | Standing>(
     'changes',
-    `SELECT held.held, page.* FROM (
-        SELECT EXISTS (SELECT 1 FROM record WHERE studio_id = $1
-          AND written >= pg_snapshot_xmin(pg_current_snapshot())) AS held) held
+    `SELECT standing.*, page.* FROM (
+        SELECT (SELECT id FROM feed_epoch) AS epoch,
+          pg_snapshot_xmin(pg_current_snapshot())::text AS oldest, EXISTS (SELECT 1 FROM record WHERE studio_id = $1
+          AND written >= pg_snapshot_xmin(pg_current_snapshot())) AS held) standing
       LEFT JOIN (
         SELECT record.kind, record.id, record.version, record.written::text AS written,
             CASE WHEN given.withdrawn_at IS NULL THEN record.body END AS body,
@@ -68,19 +77,25 @@ export async function changesAfter(
       ORDER BY page.place`,
     [
       trainerId,
-      from.written,
-      from.kind,
-      from.id,
-      from.fillFrom,
+      (from ?? NOWHERE).written,
+      (from ?? NOWHERE).kind,
+      (from ?? NOWHERE).id,
+      from === undefined ? EVERYTHING_STANDS : from.fillFrom,
       dayInZone(subDays(now, KEPT_DAYS), zone),
       limit,
     ],
   );
+  const [standing] = found;
+  if (standing?.epoch === undefined || standing.epoch === null) {
+    throw new Error('the feed has no epoch: records were never built');
+  }
+  const { epoch, held, oldest } = standing;
+  if (from !== undefined && from.epoch !== epoch) return refuse('cursor-void');
   const rows = found.filter((row): row is FeedRow => 'kind' in row && row.kind !== null);
   const more = rows.length === limit;
-  const held = found.some((row) => row.held);
-  const last = rows.at(-1) ?? from;
-  const cursor = cursorOf({ ...last, epoch, fillFrom: more ? from.fillFrom : null });
+  const last = rows.at(-1) ?? from ?? NOWHERE;
+  const fillFrom = from === undefined ? oldest : from.fillFrom;
+  const cursor = cursorOf({ ...last, epoch, fillFrom: more ? fillFrom : null });
   const changes = rows.map(
     ({ body, id, kind, version }) =>
       `{"kind":"${kind}","id":"${id}","version":${version},"record":${body ?? 'null'}}`,
@@ -88,18 +103,10 @@ export async function changesAfter(
   return `{"changes":[${changes.join(',')}],"cursor":"${cursor}","more":${more},"held":${held}}`;
 }
 
-async function beginning(scoped: ScopedManager, epoch: string): Promise<Place> {
-  const [now] = await scoped.query<{ xmin: string }>(
-    'feed-now',
-    'SELECT pg_snapshot_xmin(pg_current_snapshot())::text AS xmin, $1::uuid',
-  );
-  return { ...NOWHERE, epoch, fillFrom: now?.xmin ?? '0' };
-}
-
 const xid = z.string().regex(/^\d{1,20}$/);
 const place = z.tuple([uuid, xid, z.string().max(40), uuid, z.union([xid, z.literal('')])]);
 
-function readCursor(text: string, epoch: string): Place {
+function readCursor(text: string): Place {
   const parsed = place.safeParse(text.split('.'));
   if (!parsed.success) {
     return refuse('invalid-request', [
@@ -111,8 +118,7 @@ function readCursor(text: string, epoch: string): Place {
       },
     ]);
   }
-  const [of, written, kind, id, fillFrom] = parsed.data;
-  if (of !== epoch) return refuse('cursor-void');
+  const [epoch, written, kind, id, fillFrom] = parsed.data;
   return { epoch, written, kind, id, fillFrom: fillFrom === '' ? null : fillFrom };
 }
 

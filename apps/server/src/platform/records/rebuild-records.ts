@@ -33,6 +33,8 @@ async function rebuild(
   keeper: RecordKeeper,
   recounts: readonly Recount[],
 ): Promise<void> {
+  // It takes as long as there are records.
+  await manager.query('SET LOCAL statement_timeout = 0');
   await manager.query('DELETE FROM record');
   await forEachStudio(manager, keeper, async (scoped) => {
     for (const recount of recounts) await recount(scoped);

@@ -1,0 +1,314 @@
+// Requests per second beside the least that answers the same, growth with the log, the first fill.
+import { type ChildProcess, spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { Agent, request } from 'node:http';
+import { createServer } from 'node:net';
+import { fileURLToPath } from 'node:url';
+import { gunzipSync } from 'node:zlib';
+import pg from 'pg';
+import { v7 as uuidv7 } from 'uuid';
+import { openDatabase } from '../src/open-database.js';
+import { RECORD_SOURCES, RECOUNTS } from '../src/areas/areas.js';
+import { loadDemo } from '../src/demo/load-demo.js';
+import { createRecordKeeper } from '../src/platform/records/record-keeper.js';
+import { ensureRecords } from '../src/platform/records/rebuild-records.js';
+import { enlarge, type Size } from './large-studio.js';
+
+const CLUSTER = process.env['OTTER_TEST_DATABASE_URL'] ?? '';
+if (CLUSTER === '') throw new Error('OTTER_TEST_DATABASE_URL is not set; run npm run bench');
+const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
+const ROUNDS = 5;
+const ROUND_MS = 1500;
+const CONNECTIONS = 8;
+
+/** As records.md has it: 60 people, 40 bands, 400 set-ups, half a year of three sessions a week. */
+const HALF_A_YEAR: Size = { people: 60, bands: 40, setups: 7, sessions: 78, sets: 3 };
+const SMALL: Size = { people: 5, bands: 10, setups: 4, sessions: 133, sets: 3 };
+const LARGE: Size = { people: 5, bands: 10, setups: 4, sessions: 13_300, sets: 3 };
+
+interface Running {
+  readonly address: string;
+  stop(): Promise<void>;
+}
+
+interface Studio {
+  readonly url: string;
+  readonly studioId: string;
+  readonly trainerId: string;
+  /** Open ones. */
+  readonly sessionIds: readonly string[];
+  readonly personId: string;
+}
+
+async function onDatabase<Row>(url: string, statement: string): Promise<Row[]> {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  const { rows } = await client.query(statement);
+  await client.end();
+  return rows as Row[];
+}
+
+async function studioOf(name: string, size: Size): Promise<Studio> {
+  await onDatabase(CLUSTER, `CREATE DATABASE ${name}`);
+  const url = new URL(CLUSTER);
+  url.pathname = `/${name}`;
+  const database = await openDatabase(url.href);
+  const keeper = createRecordKeeper(RECORD_SOURCES);
+  await ensureRecords(database, keeper, RECOUNTS);
+  await loadDemo(database, keeper, `${ROOT}demo`);
+  const began = performance.now();
+  await enlarge(database, keeper, size);
+  const seconds = (performance.now() - began) / 1000;
+  await database.destroy();
+  const rows = await onDatabase<{ sessionId: string } & Omit<Studio, 'url' | 'sessionIds'>>(
+    url.href,
+    `UPDATE training_session session SET finished_at = NULL FROM person_trainer given
+      WHERE given.person_id = session.person_id AND session.id IN (
+        SELECT id FROM training_session WHERE person_id IN
+            (SELECT id FROM person WHERE name LIKE 'Person %')
+          ORDER BY started_at DESC LIMIT 300)
+      RETURNING session.studio_id AS "studioId", given.trainer_id AS "trainerId",
+        session.id AS "sessionId", session.person_id AS "personId"`,
+  );
+  const [row] = rows;
+  if (row === undefined) throw new Error('nobody to ask for');
+  console.log(`${name}: made in ${seconds.toFixed(0)} s`);
+  return { ...row, url: url.href, sessionIds: rows.map(({ sessionId }) => sessionId) };
+}
+
+async function freePort(): Promise<number> {
+  const server = createServer().listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const address = server.address();
+  server.close();
+  if (address === null || typeof address === 'string') throw new Error('no port');
+  return address.port;
+}
+
+async function run(file: string, env: Readonly<Record<string, string>>): Promise<Running> {
+  const port = await freePort();
+  const child: ChildProcess = spawn(process.execPath, ['--import', 'tsx', file], {
+    cwd: ROOT,
+    env: { ...process.env, ...env, PORT: String(port), OTTER_LOG: 'warn' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  if (child.stdout === null) throw new Error('no output');
+  await once(child.stdout, 'data');
+  return {
+    address: `http://127.0.0.1:${port}`,
+    async stop() {
+      const ended = once(child, 'exit');
+      child.kill('SIGTERM');
+      await ended;
+    },
+  };
+}
+
+const agent = new Agent({ keepAlive: true, maxSockets: CONNECTIONS });
+
+interface Asked {
+  readonly method?: string;
+  readonly url: string;
+  readonly headers?: Readonly<Record<string, string>>;
+  readonly body?: string;
+}
+
+interface Answer {
+  readonly status: number;
+  readonly bytes: Buffer;
+  readonly cookie: string;
+}
+
+function ask({ body, headers = {}, method = 'GET', url }: Asked): Promise<Answer> {
+  return new Promise((resolve, reject) => {
+    const type = body === undefined ? {} : { 'content-type': 'application/json' };
+    const sent = request(url, { method, agent, headers: { ...headers, ...type } }, (response) => {
+      const parts: Buffer[] = [];
+      response.on('data', (part: Buffer) => parts.push(part));
+      response.on('end', () =>
+        resolve({
+          status: response.statusCode ?? 0,
+          bytes: Buffer.concat(parts),
+          cookie: (response.headers['set-cookie']?.[0] ?? '').split(';')[0] ?? '',
+        }),
+      );
+    });
+    sent.on('error', reject);
+    sent.end(body);
+  });
+}
+
+/** Requests per second over some connections at once. */
+async function rate(next: () => Asked): Promise<number> {
+  const until = performance.now() + ROUND_MS;
+  const began = performance.now();
+  let done = 0;
+  await Promise.all(
+    Array.from({ length: CONNECTIONS }, async () => {
+      while (performance.now() < until) {
+        const { status, bytes } = await ask(next());
+        if (status !== 200) throw new Error(`${status}: ${bytes.toString().slice(0, 300)}`);
+        done++;
+      }
+    }),
+  );
+  return (1000 * done) / (performance.now() - began);
+}
+
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+
+/** Alternating rounds, so that what else the machine does meets both. */
+async function compare(what: string, ours: () => Asked, bare: () => Asked): Promise<void> {
+  const rates = { ours: [] as number[], bare: [] as number[] };
+  await rate(ours);
+  await rate(bare);
+  for (let round = 0; round < ROUNDS; round++) {
+    rates.ours.push(await rate(ours));
+    rates.bare.push(await rate(bare));
+  }
+  const [here, there] = [median(rates.ours), median(rates.bare)];
+  console.log(
+    `${what}: ${here.toFixed(0)} a second, ${(here / there).toFixed(2)} of ${there.toFixed(0)} bare (aim 0.5)`,
+  );
+}
+
+async function signedIn({ address }: Running): Promise<Readonly<Record<string, string>>> {
+  const body = JSON.stringify({ email: 'mika@canalside.example', password: 'towpath' });
+  const { cookie } = await ask({ method: 'POST', url: `${address}/api/sign-in`, body });
+  return { cookie };
+}
+
+async function besideBare(): Promise<void> {
+  const studio = await studioOf('bench_half_a_year', HALF_A_YEAR);
+  const env = {
+    DATABASE_URL: studio.url,
+    STUDIO_ID: studio.studioId,
+    TRAINER_ID: studio.trainerId,
+  };
+  const ours = await run('apps/server/src/main.ts', env);
+  const bare = await run('apps/server/bench/bare-server.ts', env);
+  const headers = await signedIn(ours);
+  await compare(
+    'account',
+    () => ({ url: `${ours.address}/api/account`, headers }),
+    () => ({ url: `${bare.address}/account` }),
+  );
+  for (const limit of [10, 200]) {
+    await compare(
+      `feed page of ${limit}`,
+      () => ({ url: `${ours.address}/api/changes?limit=${limit}`, headers }),
+      () => ({ url: `${bare.address}/changes?limit=${limit}` }),
+    );
+  }
+  // Each in its turn, so that none of them grows beyond what a session is.
+  let turn = 0;
+  const nextSession = (): string => studio.sessionIds[turn++ % studio.sessionIds.length] ?? '';
+  const set = { reps: 8, partial: 0, setupId: null, hold_s: null, lowering_s: null };
+  const done = JSON.stringify({
+    ...{ ...set, spare: 2, form: 'clean', pain: 0 },
+    performedAt: new Date().toISOString(),
+  });
+  await compare(
+    'a logged set',
+    () => ({
+      method: 'PUT',
+      url: `${ours.address}/api/sessions/${nextSession()}/sets/${uuidv7()}`,
+      headers: { ...headers, 'otter-write': uuidv7() },
+      body: done,
+    }),
+    () => ({
+      method: 'PUT',
+      url: `${bare.address}/set`,
+      body: JSON.stringify({ id: uuidv7(), sessionId: nextSession(), reps: 8 }),
+    }),
+  );
+  await firstFill(ours, headers);
+  await ours.stop();
+  await bare.stop();
+}
+
+async function firstFill({ address }: Running, headers: Asked['headers']): Promise<void> {
+  const compressed = { ...headers, 'accept-encoding': 'gzip' };
+  const began = performance.now();
+  let [after, bytes, records] = ['', 0, 0];
+  for (let more = true; more;) {
+    const answer = await ask({ url: `${address}/api/changes${after}`, headers: compressed });
+    bytes += answer.bytes.length;
+    const page = JSON.parse(gunzipSync(answer.bytes).toString()) as {
+      changes: unknown[];
+      cursor: string;
+      more: boolean;
+    };
+    records += page.changes.length;
+    after = `?after=${page.cursor}`;
+    more = page.more;
+  }
+  const seconds = (performance.now() - began) / 1000;
+  console.log(
+    `first fill: ${records} records, ${seconds.toFixed(2)} s (aim 3), ${(bytes / 1e6).toFixed(2)} MB (aim 2)`,
+  );
+  const empty: number[] = [];
+  for (let i = 0; i < 50; i++) {
+    const from = performance.now();
+    await ask({ url: `${address}/api/changes${after}`, headers: compressed });
+    empty.push(performance.now() - from);
+  }
+  console.log(`empty pull: ${median(empty).toFixed(1)} ms (aim 10)`);
+}
+
+/** Each route where the log is a hundred times as long. */
+async function growth(): Promise<void> {
+  const took: Record<string, number[]> = {};
+  for (const [name, size] of [
+    ['bench_small', SMALL],
+    ['bench_large', LARGE],
+  ] as const) {
+    const studio = await studioOf(name, size);
+    const server = await run('apps/server/src/main.ts', { DATABASE_URL: studio.url });
+    const headers = await signedIn(server);
+    for (const [route, asked] of Object.entries(routesOf(studio))) {
+      const times: number[] = [];
+      for (let i = 0; i < 60; i++) {
+        const began = performance.now();
+        const next = asked();
+        const answer = await ask({
+          ...next,
+          url: `${server.address}/api${next.url}`,
+          headers: { ...headers, ...next.headers },
+        });
+        times.push(performance.now() - began);
+        if (answer.status !== 200) throw new Error(`${route}: ${answer.bytes.toString()}`);
+      }
+      (took[route] ??= []).push(median(times));
+    }
+    await server.stop();
+  }
+  for (const [route, [small = NaN, large = NaN]] of Object.entries(took)) {
+    console.log(
+      `${route}: ${small.toFixed(1)} ms at 2 000 sets, ${(large / small).toFixed(2)} times at 200 000 (aim 1.3)`,
+    );
+  }
+}
+
+function routesOf({ personId, sessionIds: [sessionId = ''] }: Studio): Record<string, () => Asked> {
+  return {
+    'GET account': () => ({ url: '/account' }),
+    'GET changes, a page': () => ({ url: '/changes?limit=200' }),
+    'GET one session': () => ({ url: `/records/session/${sessionId}` }),
+    'GET older sessions': () => ({ url: `/sessions?personId=${personId}&limit=50` }),
+    'PUT a set': () => ({
+      method: 'PUT',
+      url: `/sessions/${sessionId}/sets/${uuidv7()}`,
+      headers: { 'otter-write': uuidv7() },
+      body: JSON.stringify({
+        ...{ performedAt: new Date().toISOString(), setupId: null, reps: 8, partial: 0 },
+        ...{ hold_s: null, lowering_s: null, spare: 2, form: 'clean', pain: 0 },
+      }),
+    }),
+  };
+}
+
+await besideBare();
+await growth();
+agent.destroy();
