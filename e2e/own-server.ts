@@ -18,15 +18,17 @@ export interface OwnServer {
   close(): Promise<void>;
 }
 
-/** A copy of the template, with a server and a simulated scale of its own. */
-export async function openOwnServer(): Promise<OwnServer> {
+/**
+ * A server and a simulated scale of its own, on a copy of the template; on another cluster the server
+ * loads the demo scenario itself.
+ */
+export async function openOwnServer(otherCluster?: string): Promise<OwnServer> {
   const port = await freePort();
   const name = `own_${process.pid}_${port}`;
-  await onDatabase(
-    clusterUrl(),
-    `CREATE DATABASE ${name} TEMPLATE ${process.env['OTTER_E2E_TEMPLATE']}`,
-  );
-  const url = databaseUrl(name);
+  const cluster = otherCluster ?? clusterUrl();
+  const template = otherCluster === undefined ? process.env['OTTER_E2E_TEMPLATE'] : 'template1';
+  await onDatabase(cluster, `CREATE DATABASE ${name} TEMPLATE ${template}`);
+  const url = databaseUrl(cluster, name);
   // The simulated scale, as `npm start` runs it; a fixed seed, so that a pull is the same each time.
   const gauge = await openBridge({ port: 0, seed: 2026 });
   let server: ChildProcess | undefined;
@@ -49,7 +51,7 @@ export async function openOwnServer(): Promise<OwnServer> {
     async close() {
       await own.stop();
       await gauge.close();
-      await onDatabase(clusterUrl(), `DROP DATABASE ${name} WITH (FORCE)`);
+      await onDatabase(cluster, `DROP DATABASE ${name} WITH (FORCE)`);
     },
   };
   await own.start();
@@ -60,7 +62,7 @@ export async function openOwnServer(): Promise<OwnServer> {
 export async function createTemplate(): Promise<string> {
   const name = `e2e_${process.pid}`;
   await onDatabase(clusterUrl(), `CREATE DATABASE ${name}`);
-  const env = { DATABASE_URL: databaseUrl(name), PORT: String(await freePort()) };
+  const env = { DATABASE_URL: databaseUrl(clusterUrl(), name), PORT: String(await freePort()) };
   await end(await startServer(env), 'SIGTERM');
   return name;
 }
@@ -71,8 +73,8 @@ function clusterUrl(): string {
   return url;
 }
 
-function databaseUrl(name: string): string {
-  const url = new URL(clusterUrl());
+function databaseUrl(cluster: string, name: string): string {
+  const url = new URL(cluster);
   url.pathname = `/${name}`;
   return url.href;
 }

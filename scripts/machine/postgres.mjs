@@ -47,6 +47,12 @@ export async function startCluster(folder, { durable = true } = {}) {
   return { url: url(port), stop: () => stopCluster(data) };
 }
 
+/** As when the machine goes down and comes back: every connection breaks, nothing is finished. */
+export function crashCluster(folder) {
+  const data = join(reachableFolder(folder), 'data');
+  asPostgres('pg_ctl', ['restart', '-w', '-m', 'immediate', '-D', data]);
+}
+
 /** Stops the cluster in `folder`, if it runs, and removes it with its data. */
 export function removeCluster(folder) {
   for (const home of [folder, fallbackFor(folder)]) {

@@ -12,14 +12,6 @@ describe('database', () => {
   });
   afterEach(() => studio.close());
 
-  it('puts a set into the partition of its month', async () => {
-    const rows = await studio.database.query<{ table: string }[]>(
-      'SELECT DISTINCT tableoid::regclass::text AS table FROM training_set',
-    );
-    expect(rows.length).toBeGreaterThan(0);
-    for (const { table } of rows) expect(table).toMatch(/^training_set_\d{4}_\d{2}$/);
-  });
-
   it('carries the studio in every table of records', async () => {
     const rows = await studio.database.query<{ name: string }[]>(
       `SELECT table_name AS name FROM information_schema.tables t

@@ -257,4 +257,20 @@ describe('ladders', () => {
       [setup.id, 'By the bulkhead'],
     ]);
   });
+
+  it('that are kept anew leave a rung that was decided on still to be taken', async () => {
+    const { mika } = studio;
+    const id = uuidv7();
+    const basis = await basisOf(mika, setup);
+    const used = rungAt(setup, 0, { setupId: setup.id });
+    await keep(id, { ...ladderOf(setup, [used, rungAt(setup, 0.1)]), basis });
+    const session = await trained(15);
+    const decision = await decisionOf(mika, session);
+    const wanted = decision.ladder[decision.decision.rungs[0] ?? 0]?.setupId;
+    expect(wanted).not.toBe(setup.id);
+    await keep(id, { ...ladderOf(setup, [used, rungAt(setup, 0.15)], 1), basis });
+    expect((await mika.post(`/decisions/${decision.id}/accept`)).status).toBe(200);
+    const made = await mika.get<SetupRecord>(`/records/setup/${wanted}`);
+    expect(made.status).toBe(200);
+  });
 });

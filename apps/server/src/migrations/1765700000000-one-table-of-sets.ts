@@ -17,8 +17,10 @@ export class OneTableOfSets1765700000000 implements MigrationInterface {
       CREATE TABLE training_set (LIKE training_set_by_month INCLUDING DEFAULTS INCLUDING CONSTRAINTS);
       INSERT INTO training_set SELECT * FROM training_set_by_month;
       DROP TABLE training_set_by_month;
-      ALTER TABLE training_set ADD PRIMARY KEY (id, performed_at),
-        ADD UNIQUE (set_id, sequence, performed_at);
+      -- Two sets under one id, at two moments, could be kept before.
+      UPDATE training_set SET id = gen_random_uuid()
+        WHERE ctid NOT IN (SELECT min(ctid) FROM training_set GROUP BY id);
+      ALTER TABLE training_set ADD PRIMARY KEY (id), ADD UNIQUE (set_id, sequence, performed_at);
       CREATE INDEX training_set_of_session ON training_set (session_id);
     `);
   }

@@ -48,6 +48,29 @@ export async function laddersOf(
 }
 
 /**
+ * The latest version of a person's ladder that has such a rung: what was decided on may have left the
+ * ladder since.
+ */
+export async function ladderWithRung(
+  scoped: ScopedManager,
+  personId: string,
+  setupId: string,
+): Promise<LadderRecord | undefined> {
+  const [found] = await scoped.query<{ id: string; version: number }>(
+    'ladder-with-rung',
+    `SELECT ladder.id, kept.version FROM ladder
+      JOIN ladder_version kept ON kept.ladder_id = ladder.id
+      WHERE ladder.studio_id = $1 AND ladder.person_id = $2
+        AND kept.content -> 'rungs' @> jsonb_build_array(jsonb_build_object('setupId', $3::text))
+      ORDER BY kept.version DESC LIMIT 1`,
+    [personId, setupId],
+  );
+  if (found === undefined) return undefined;
+  const head = await scoped.findOwn(LadderEntity, { id: found.id });
+  return recordOf(scoped, { ...head, version: found.version });
+}
+
+/**
  * Keeps a new version of a ladder, each rung assessed by the laws on record. The prescription in
  * force moves to the rung nearest in load that is not heavier, and the ladder says so.
  */

@@ -1,7 +1,8 @@
 import type { PrescriptionInput } from '@wiry-otter/contracts';
-import { laddersOf, setupOfRung } from '../ladders/ladder-store.js';
+import { ladderWithRung, setupOfRung } from '../ladders/ladder-store.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import type { Solver } from '../../platform/solving/solver.js';
+import { SetupEntity } from '../setups/entities.js';
 import { addPrescription } from '../prescriptions/prescription-store.js';
 
 /**
@@ -16,9 +17,12 @@ export async function prescribe(
   fromDecisionId: string | null = null,
 ): Promise<void> {
   const { personId, setupIds } = input;
-  for (const ladder of await laddersOf(scoped, { personId })) {
-    for (const rung of ladder.rungs) {
-      if (setupIds.includes(rung.setupId)) await setupOfRung(scoped, solver, ladder, rung);
+  for (const setupId of new Set(setupIds)) {
+    if ((await scoped.findFirst(SetupEntity, { id: setupId })) !== undefined) continue;
+    const ladder = await ladderWithRung(scoped, personId, setupId);
+    const rung = ladder?.rungs.find((one) => one.setupId === setupId);
+    if (ladder !== undefined && rung !== undefined) {
+      await setupOfRung(scoped, solver, ladder, rung);
     }
   }
   await addPrescription(scoped, id, input, fromDecisionId);

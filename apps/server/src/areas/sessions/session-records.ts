@@ -1,57 +1,73 @@
-import type { SessionRecord, SetRecord, UsedSetup } from '@wiry-otter/contracts';
+import type { SessionRecord } from '@wiry-otter/contracts';
 import { In } from 'typeorm';
-import { refuse } from '../../platform/problems/refusal.js';
-import { recordsOfTable } from '../../platform/records/record-source.js';
-import type { ScopedManager } from '../../platform/records/scoped-manager.js';
-import { PrescriptionEntity } from '../prescriptions/entities.js';
-import { toPrescription } from '../prescriptions/prescription-store.js';
-import {
-  DecisionEntity,
-  SessionEntity,
-  type SessionRow,
-  TrainingSetEntity,
-  type TrainingSetRow,
-} from './entities.js';
+import { type RecordSource, recordsOfTable } from '../../platform/records/record-source.js';
+import { DecisionEntity, SessionEntity } from './entities.js';
 
-/** A session with its sets is one record. */
-export const sessionRecords = recordsOfTable('session', SessionEntity, async (scoped, rows) => {
-  const prescriptions = await scoped.find(PrescriptionEntity, {
-    id: In(rows.map(({ prescriptionId }) => prescriptionId)),
-  });
-  const used = await usedSetups(scoped, rows);
-  const sessionId = In(rows.map(({ id }) => id));
-  const decisions = await scoped.find(DecisionEntity, { sessionId });
-  const sets = await standingSets(
-    scoped,
-    rows.map(({ id }) => id),
-  );
-  return rows.map((row) => {
-    const prescription =
-      prescriptions.find(({ id }) => id === row.prescriptionId) ?? refuse('not-found');
-    const decision = decisions.find((one) => one.sessionId === row.id);
-    const record: SessionRecord = {
-      id: row.id,
-      version: row.version,
-      personId: row.personId,
-      prescription: toPrescription(prescription),
-      setups: row.setups.map(
-        ({ id, version }) =>
-          used.find((one) => one.id === id && one.version === version) ?? refuse('not-found'),
-      ),
-      startedAt: row.startedAt.toISOString(),
-      day: row.day,
-      finishedAt: row.finishedAt?.toISOString() ?? null,
-      discardedAt: row.discardedAt?.toISOString() ?? null,
-      redFlag: row.redFlag,
-      sets: sets.get(row.id) ?? [],
-      decision:
-        decision === undefined
-          ? null
-          : { id: decision.id, code: decision.decision.code, status: decision.status },
-    };
-    return { id: row.id, version: row.version, personId: row.personId, day: row.day, record };
-  });
-});
+/** A session as one query puts it together; moments are as PostgreSQL writes them. */
+type SessionParts = Omit<SessionRecord, 'startedAt' | 'finishedAt' | 'discardedAt'> & {
+  readonly startedAt: Date;
+  readonly finishedAt: Date | null;
+  readonly discardedAt: Date | null;
+};
+
+/** A session with its sets is one record, told anew with every set: so it is one query. */
+export const sessionRecords: RecordSource<'session'> = {
+  kind: 'session',
+  async read(scoped, ids) {
+    const found = await scoped.query<SessionParts>('session-records', SESSION_PARTS, [ids]);
+    return found.map(({ discardedAt, finishedAt, prescription, sets, startedAt, ...fields }) => {
+      const record: SessionRecord = {
+        ...fields,
+        prescription: { ...prescription, createdAt: asMoment(prescription.createdAt) },
+        startedAt: startedAt.toISOString(),
+        finishedAt: finishedAt?.toISOString() ?? null,
+        discardedAt: discardedAt?.toISOString() ?? null,
+        sets: sets.map((set) => ({ ...set, performedAt: asMoment(set.performedAt) })),
+      };
+      const { day, id, personId, version } = record;
+      return { id, version, personId, day, record };
+    });
+  },
+  async ids(scoped) {
+    const rows = await scoped.query<{ id: string }>(
+      'session-ids',
+      'SELECT id FROM training_session WHERE studio_id = $1',
+    );
+    return rows.map(({ id }) => id);
+  },
+};
+
+/** What a session used is told without the documents; of each set the row that stands. */
+const SESSION_PARTS = `
+  SELECT own.id, own.version, own.person_id AS "personId", own.started_at AS "startedAt", own.day,
+    own.finished_at AS "finishedAt", own.discarded_at AS "discardedAt", own.red_flag AS "redFlag",
+    jsonb_build_object('id', asked.id, 'personId', asked.person_id, 'setupIds', asked.setup_ids,
+      'track', asked.track, 'school', asked.school, 'sets', asked.sets, 'work', asked.work,
+      'rest_s', asked.rest_s, 'target', asked.target, 'drop', asked.drop_set,
+      'exerciseId', asked.exercise_id, 'fromDecisionId', asked.from_decision_id,
+      'createdAt', asked.created_at) AS prescription,
+    (SELECT jsonb_agg(jsonb_build_object('id', used.setup_id, 'version', used.version,
+        'title', used.title, 'figures', used.figures,
+        'exercise', used.document -> 'exercise' ->> 'title', 'phases', used.document -> 'phases',
+        'bands', jsonb_array_length(used.document -> 'runs')) ORDER BY named.place)
+      FROM jsonb_array_elements(own.setups) WITH ORDINALITY AS named (setup, place)
+      JOIN setup_version used ON used.setup_id = (named.setup ->> 'id')::uuid
+        AND used.version = (named.setup ->> 'version')::int) AS setups,
+    (SELECT coalesce(jsonb_agg(jsonb_build_object('id', one.set_id, 'performedAt', one.performed_at,
+        'setupId', one.setup_id, 'reps', one.reps, 'partial', one.partial_reps,
+        'hold_s', one.hold_s, 'lowering_s', one.lowering_s, 'spare', one.spare, 'form', one.form,
+        'pain', one.pain) ORDER BY one.performed_at, one.set_id), '[]')
+      FROM (SELECT DISTINCT ON (set_id) * FROM training_set WHERE session_id = own.id
+        ORDER BY set_id, sequence DESC) one
+      WHERE NOT one.set_aside) AS sets,
+    (SELECT jsonb_build_object('id', decision.id, 'code', decision.decision ->> 'code',
+        'status', decision.status)
+      FROM decision WHERE decision.session_id = own.id) AS decision
+  FROM training_session own
+  JOIN prescription asked ON asked.id = own.prescription_id
+  WHERE own.studio_id = $1 AND own.id = ANY($2::uuid[])`;
+
+const asMoment = (text: string): string => new Date(text).toISOString();
 
 export const decisionRecords = recordsOfTable('decision', DecisionEntity, async (scoped, rows) => {
   const sessions = await scoped.find(SessionEntity, {
@@ -69,51 +85,3 @@ export const decisionRecords = recordsOfTable('decision', DecisionEntity, async 
     };
   });
 });
-
-/** What sessions tell of the set-ups they used, without the documents. */
-async function usedSetups(
-  scoped: ScopedManager,
-  rows: readonly SessionRow[],
-): Promise<UsedSetup[]> {
-  const used = rows.flatMap(({ setups }) => setups);
-  return scoped.query<UsedSetup>(
-    'used-setups',
-    `SELECT setup_id AS id, version, title, figures,
-        document -> 'exercise' ->> 'title' AS exercise, document -> 'phases' AS phases,
-        jsonb_array_length(document -> 'runs') AS bands
-      FROM setup_version
-      JOIN (SELECT DISTINCT * FROM unnest($2::uuid[], $3::int[]) AS asked (setup_id, version)) asked
-        USING (setup_id, version)
-      WHERE studio_id = $1`,
-    [used.map(({ id }) => id), used.map(({ version }) => version)],
-  );
-}
-
-/** The sets that stand of each session, in the order they were done. */
-export async function standingSets(
-  scoped: ScopedManager,
-  sessionIds: readonly string[],
-): Promise<ReadonlyMap<string, SetRecord[]>> {
-  const rows = await scoped.find(
-    TrainingSetEntity,
-    { sessionId: In([...sessionIds]) },
-    { order: { sequence: 'ASC' } },
-  );
-  // Rows come by rising sequence, so the last one of a set is the one that stands.
-  const standing = new Map(rows.map((row) => [row.setId, row]));
-  const sets = new Map<string, SetRecord[]>(sessionIds.map((id) => [id, []]));
-  [...standing.values()]
-    .filter((row) => !row.setAside)
-    .sort((a, b) => a.performedAt.getTime() - b.performedAt.getTime())
-    .forEach((row) => sets.get(row.sessionId)?.push(toSet(row)));
-  return sets;
-}
-
-function toSet(row: TrainingSetRow): SetRecord {
-  const { form, hold_s, lowering_s, pain, partial, performedAt, reps, setId, setupId, spare } = row;
-  return {
-    id: setId,
-    performedAt: performedAt.toISOString(),
-    ...{ setupId, reps, partial, hold_s, lowering_s, spare, form, pain },
-  };
-}

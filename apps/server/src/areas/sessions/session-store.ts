@@ -9,9 +9,13 @@ import { findPerson, noteTrainedSince } from '../people/people-store.js';
 import { findPrescription } from '../prescriptions/prescription-store.js';
 import { assessNow, readSetup } from '../setups/setup-store.js';
 import { decideAgain } from './decision-store.js';
-import { SessionEntity, type SessionRow, TrainingSetEntity } from './entities.js';
+import {
+  SessionEntity,
+  type SessionRow,
+  TrainingSetEntity,
+  type TrainingSetRow,
+} from './entities.js';
 import { renewOvertaken } from './overtaken.js';
-import { standingSets } from './session-records.js';
 import { changeSession, lockSession } from './session-rows.js';
 import { countSetWear } from './set-wear.js';
 
@@ -103,11 +107,21 @@ export async function setSessionDiscarded(
   const session = await lockSession(scoped, id);
   if ((session.discardedAt !== null) === discarded) return;
   if (session.finishedAt !== null) return refuse('session-finished');
-  const sets = await standingSets(scoped, [id]);
-  if ((sets.get(id) ?? []).length > 0) return refuse('session-begun');
+  if (await hasSets(scoped, id)) return refuse('session-begun');
   const discardedAt = discarded ? scoped.scope.now : null;
   await changeSession(scoped, session, { discardedAt });
   await renewTrainedSince(scoped, session.personId, session.exerciseId);
+}
+
+async function hasSets(scoped: ScopedManager, sessionId: string): Promise<boolean> {
+  const standing = await scoped.query(
+    'standing-sets',
+    `SELECT 1 FROM (SELECT DISTINCT ON (set_id) set_aside FROM training_set
+        WHERE studio_id = $1 AND session_id = $2 ORDER BY set_id, sequence DESC) one
+      WHERE NOT set_aside LIMIT 1`,
+    [sessionId],
+  );
+  return standing.length > 0;
 }
 
 /**
@@ -123,19 +137,40 @@ export async function logSet(
 ): Promise<void> {
   const session = await lockSession(scoped, sessionId);
   const set = { ...input, setupId: setupOfSet(session, input) };
-  await scoped.lockId(setId);
-  // The first row of a set has the set's id.
-  const known = await scoped.findFirst(TrainingSetEntity, { id: setId });
-  if (known !== undefined) {
+  const performedAt = new Date(input.performedAt);
+  const row = { ...set, performedAt, id: setId, setId, sequence: 0, setAside: false, sessionId };
+  if (!(await insertSet(scoped, row))) {
+    const known = await scoped.findOwn(TrainingSetEntity, { id: setId });
     expectSame(known, { sessionId, ...set });
     return;
   }
-  const performedAt = new Date(input.performedAt);
-  const row = { ...set, performedAt, id: setId, setId, sequence: 0, setAside: false, sessionId };
-  await scoped.insert(TrainingSetEntity, row);
-  // A set done is never lost: a session that was given up is taken up again.
-  await changeSession(scoped, session, { discardedAt: null });
   await afterSets(scoped, solver, session, row);
+}
+
+/**
+ * Inserts the first row of a set, which has the set's id, and raises the session's version; one that
+ * was given up is taken up again by it. Says whether there was no such set yet.
+ */
+async function insertSet(
+  scoped: ScopedManager,
+  set: Omit<TrainingSetRow, 'studioId'>,
+): Promise<boolean> {
+  const inserted = await scoped.query(
+    'insert-set',
+    `WITH one AS (INSERT INTO training_set (studio_id, id, set_id, sequence, set_aside, performed_at, session_id,
+        setup_id, reps, partial_reps, hold_s, lowering_s, spare, form, pain)
+      VALUES ($1, $2, $2, 0, false, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
+      ON CONFLICT (id) DO NOTHING RETURNING session_id)
+      UPDATE training_session SET version = version + 1, discarded_at = NULL FROM one
+        WHERE studio_id = $1 AND training_session.id = one.session_id RETURNING 1`,
+    [
+      ...[set.id, set.performedAt, set.sessionId, set.setupId, set.reps, set.partial],
+      ...[set.hold_s, set.lowering_s, set.spare, set.form, set.pain],
+    ],
+  );
+  if (inserted.length === 0) return false;
+  scoped.touch('session', set.sessionId);
+  return true;
 }
 
 /** What a set was done with: one of the session's set-ups, the first where it does not say. */

@@ -21,11 +21,13 @@ export async function countSetWear(
 ): Promise<void> {
   const used = setups.find(({ id }) => id === set.setupId);
   if (used === undefined) return;
+  const worn = await bandsWornBy(scoped, used);
+  if (worn.length === 0) return;
   await countWear(scoped, {
     setId: set.setId,
     personId,
     performedAt: set.performedAt,
-    worn: await bandsWornBy(scoped, used),
+    worn,
     cycles: set.setAside ? 0 : set.reps + set.partial,
   });
 }

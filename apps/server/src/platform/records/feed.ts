@@ -15,8 +15,10 @@ interface Place {
   readonly written: string;
   readonly kind: string;
   readonly id: string;
-  /** In a first fill, the transaction before which only what stands is handed out. */
+  /** In a first fill, the transaction from which on the feed goes on after it. */
   readonly fillFrom: string | null;
+  /** In a first fill, the day of the last row; empty while those without one are handed out. */
+  readonly day: string;
 }
 
 /** How the feed stands, told with every row and without any. */
@@ -33,13 +35,56 @@ interface FeedRow extends Standing {
   readonly id: string;
   readonly version: number;
   readonly written: string;
+  readonly day: string | null;
   readonly body: string | null;
 }
 
-/** Of a first page: no transaction is later, so all of it is told as it stands. */
-const EVERYTHING_STANDS = '18446744073709551615';
+const NOWHERE = { written: '0', kind: '', id: '00000000-0000-0000-0000-000000000000', day: '' };
 
-const NOWHERE = { written: '0', kind: '', id: '00000000-0000-0000-0000-000000000000' };
+/** Only what was written below the oldest transaction that still runs can be handed out. */
+const STANDING = `
+  SELECT (SELECT id FROM feed_epoch) AS epoch,
+    pg_snapshot_xmin(pg_current_snapshot())::text AS oldest,
+    EXISTS (SELECT 1 FROM record WHERE studio_id = $1
+      AND written >= pg_snapshot_xmin(pg_current_snapshot())) AS held`;
+
+const FIELDS =
+  'record.kind, record.id, record.version, record.written::text AS written, record.day';
+
+/** What has changed, in the order it was written. */
+const CHANGES = `
+  SELECT standing.*, page.* FROM (${STANDING}) standing
+  LEFT JOIN (
+    SELECT ${FIELDS}, CASE WHEN given.withdrawn_at IS NULL THEN record.body END AS body
+      ${SEEN}
+        AND (record.written, record.kind, record.id) > ($3::xid8, $4, $5::uuid)
+        AND record.written < pg_snapshot_xmin(pg_current_snapshot())
+      ORDER BY record.written, record.kind, record.id
+      LIMIT $6
+  ) page ON true
+  ORDER BY page.written::xid8, page.kind, page.id`;
+
+/**
+ * What stands, by the index: first what has no day, then what happened since a day, so that what is
+ * older is not even looked at. A row that changes meanwhile is told again after the fill.
+ */
+const FILL = `
+  SELECT standing.*, page.* FROM (${STANDING}) standing
+  LEFT JOIN (
+    (SELECT ${FIELDS}, record.body ${SEEN} AND ${stands()}
+        AND record.day IS NULL AND $5 AND (record.kind, record.id) > ($3, $4::uuid)
+      ORDER BY record.kind, record.id LIMIT $6)
+    UNION ALL
+    (SELECT ${FIELDS}, record.body ${SEEN} AND ${stands()}
+        AND (record.day, record.kind, record.id) > ($7, $8, $9::uuid)
+      ORDER BY record.day, record.kind, record.id LIMIT $6)
+    LIMIT $6
+  ) page ON true
+  ORDER BY page.day NULLS FIRST, page.kind, page.id`;
+
+function stands(): string {
+  return 'record.body IS NOT NULL AND given.withdrawn_at IS NULL';
+}
 
 /**
  * The changes after a cursor, oldest first; without one the whole of what a device keeps.
@@ -54,60 +99,73 @@ export async function changesAfter(
   after: string | undefined,
   limit: number,
 ): Promise<string> {
-  const { now, trainerId, zone } = scoped.scope;
   const from = after === undefined ? undefined : readCursor(after);
-  const found = await scoped.query<FeedRow | Standing>(
-    'changes',
-    `SELECT standing.*, page.* FROM (
-        SELECT (SELECT id FROM feed_epoch) AS epoch,
-          pg_snapshot_xmin(pg_current_snapshot())::text AS oldest, EXISTS (SELECT 1 FROM record WHERE studio_id = $1
-          AND written >= pg_snapshot_xmin(pg_current_snapshot())) AS held) standing
-      LEFT JOIN (
-        SELECT record.kind, record.id, record.version, record.written::text AS written,
-            CASE WHEN given.withdrawn_at IS NULL THEN record.body END AS body,
-            row_number() OVER (ORDER BY record.written, record.kind, record.id) AS place
-          ${SEEN}
-            AND (record.written, record.kind, record.id) > ($3::xid8, $4, $5::uuid)
-            AND record.written < pg_snapshot_xmin(pg_current_snapshot())
-            AND ($6::xid8 IS NULL OR record.written >= $6::xid8 OR (record.body IS NOT NULL
-              AND given.withdrawn_at IS NULL AND (record.day IS NULL OR record.day >= $7)))
-          ORDER BY record.written, record.kind, record.id
-          LIMIT $8
-      ) page ON true
-      ORDER BY page.place`,
-    [
-      trainerId,
-      (from ?? NOWHERE).written,
-      (from ?? NOWHERE).kind,
-      (from ?? NOWHERE).id,
-      from === undefined ? EVERYTHING_STANDS : from.fillFrom,
-      dayInZone(subDays(now, KEPT_DAYS), zone),
-      limit,
-    ],
-  );
+  const isFill = from === undefined || from.fillFrom !== null;
+  const found = isFill
+    ? await fillPage(scoped, from ?? NOWHERE, limit)
+    : await scoped.query<FeedRow | Standing>('changes', CHANGES, [
+        scoped.scope.trainerId,
+        ...[from.written, from.kind, from.id, limit],
+      ]);
   const [standing] = found;
-  if (standing?.epoch === undefined || standing.epoch === null) {
+  if (standing === undefined || standing.epoch === null) {
     throw new Error('the feed has no epoch: records were never built');
   }
   const { epoch, held, oldest } = standing;
   if (from !== undefined && from.epoch !== epoch) return refuse('cursor-void');
   const rows = found.filter((row): row is FeedRow => 'kind' in row && row.kind !== null);
-  const more = rows.length === limit;
-  const last = rows.at(-1) ?? from ?? NOWHERE;
-  const fillFrom = from === undefined ? oldest : from.fillFrom;
-  const cursor = cursorOf({ ...last, epoch, fillFrom: more ? fillFrom : null });
+  const place = nextPlace(rows, from, oldest, rows.length === limit);
+  // After the last page of a fill there is what was written since it began.
+  const isBehind = isFill && place.fillFrom === null && place.written !== oldest;
+  const more = rows.length === limit || isBehind;
   const changes = rows.map(
     ({ body, id, kind, version }) =>
       `{"kind":"${kind}","id":"${id}","version":${version},"record":${body ?? 'null'}}`,
   );
+  const cursor = cursorOf({ ...place, epoch });
   return `{"changes":[${changes.join(',')}],"cursor":"${cursor}","more":${more},"held":${held}}`;
 }
 
+function fillPage(
+  scoped: ScopedManager,
+  { day, id, kind }: Pick<Place, 'day' | 'id' | 'kind'>,
+  limit: number,
+): Promise<(FeedRow | Standing)[]> {
+  const { now, trainerId, zone } = scoped.scope;
+  const isDayless = day === '';
+  const since = isDayless ? dayInZone(subDays(now, KEPT_DAYS), zone) : day;
+  const after = isDayless ? NOWHERE : { kind, id };
+  const values = [trainerId, kind, id, isDayless, limit, since, after.kind, after.id];
+  return scoped.query('fill', FILL, values);
+}
+
+/** Where the feed goes on after these rows. */
+function nextPlace(
+  rows: readonly FeedRow[],
+  from: Place | undefined,
+  oldest: string,
+  isFull: boolean,
+): Omit<Place, 'epoch'> {
+  const last = rows.at(-1);
+  const fillFrom = from === undefined ? oldest : from.fillFrom;
+  if (fillFrom === null) {
+    return { ...(last ?? from ?? NOWHERE), day: '', fillFrom: null };
+  }
+  // After the fill comes all that was written since it began.
+  if (!isFull) return { ...NOWHERE, written: fillFrom, fillFrom: null };
+  const { day, id, kind } = last ?? NOWHERE;
+  return { written: '0', kind, id, day: day ?? '', fillFrom };
+}
+
 const xid = z.string().regex(/^\d{1,20}$/);
-const place = z.tuple([uuid, xid, z.string().max(40), uuid, z.union([xid, z.literal('')])]);
+const dayOrNone = z.string().regex(/^(\d{4}-\d{2}-\d{2})?$/);
+const xidOrNone = z.union([xid, z.literal('')]);
+const place = z.tuple([uuid, xid, z.string().max(40), uuid, xidOrNone, dayOrNone]);
 
 function readCursor(text: string): Place {
-  const parsed = place.safeParse(text.split('.'));
+  const parts = text.split('.');
+  // Cursors of builds before had no day.
+  const parsed = place.safeParse(parts.length === 5 ? [...parts, ''] : parts);
   if (!parsed.success) {
     return refuse('invalid-request', [
       {
@@ -118,10 +176,10 @@ function readCursor(text: string): Place {
       },
     ]);
   }
-  const [epoch, written, kind, id, fillFrom] = parsed.data;
-  return { epoch, written, kind, id, fillFrom: fillFrom === '' ? null : fillFrom };
+  const [epoch, written, kind, id, fillFrom, day] = parsed.data;
+  return { epoch, written, kind, id, day, fillFrom: fillFrom === '' ? null : fillFrom };
 }
 
-function cursorOf({ epoch, fillFrom, id, kind, written }: Place): string {
-  return [epoch, written, kind, id, fillFrom ?? ''].join('.');
+function cursorOf({ day, epoch, fillFrom, id, kind, written }: Place): string {
+  return [epoch, written, kind, id, fillFrom ?? '', day].join('.');
 }

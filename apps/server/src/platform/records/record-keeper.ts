@@ -3,6 +3,7 @@ import type * as z from 'zod';
 import { refuse } from '../problems/refusal.js';
 import type { RecordSource, RecordSources, TableRecord } from './record-source.js';
 import type { ScopedManager } from './scoped-manager.js';
+import { RECORDS_CHANNEL } from './stream.js';
 
 /**
  * The one way into the table of records: what changed is put together from the tables, held to its
@@ -35,11 +36,13 @@ export function createRecordKeeper(sources: RecordSources): RecordKeeper {
  * A body that changed has a higher version, or it could be overtaken by an older one on a device; a
  * change that forgot to raise it violates the column's NOT NULL. A rebuild keeps versions.
  */
+// Whoever listens is told once the transaction is committed, once however often it is said.
 const WRITE = `
+  WITH told AS (SELECT pg_notify('${RECORDS_CHANNEL}', $1::uuid::text))
   INSERT INTO record AS kept
     (studio_id, kind, id, version, person_id, trainer_id, day, written, body)
   SELECT $1, $2, id, version, person_id, trainer_id, day, pg_current_xact_id(), body
-    FROM unnest($3::uuid[], $4::int[], $5::uuid[], $6::uuid[], $7::text[], $8::text[])
+    FROM told, unnest($3::uuid[], $4::int[], $5::uuid[], $6::uuid[], $7::text[], $8::text[])
       AS changed (id, version, person_id, trainer_id, day, body)
   ON CONFLICT (studio_id, kind, id) DO UPDATE SET
     version = CASE

@@ -10,7 +10,6 @@ import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialE
 import { refuse } from '../problems/refusal.js';
 import { namedQuery } from '../database/named-query.js';
 import type { RecordKeeper } from './record-keeper.js';
-import { RECORDS_CHANNEL } from './stream.js';
 import type { Scope } from '../access/scope.js';
 
 type OfStudio = ObjectLiteral & { studioId: string };
@@ -60,9 +59,6 @@ export class ScopedManager {
     const touched = [...this.touched].map(([kind, ids]) => ({ kind, ids: [...ids] }));
     this.touched.clear();
     for (const { ids, kind } of touched) await this.keeper.write(this, kind, ids);
-    if (touched.length === 0) return;
-    // Told once the transaction is committed, once however often it is said.
-    await this.query('tell', `SELECT pg_notify('${RECORDS_CHANNEL}', $1::uuid::text)`);
   }
 
   find<Row extends OfStudio>(

@@ -5,7 +5,7 @@ import type * as z from 'zod';
 import type { App } from '../app-context.js';
 import { refuse } from '../problems/refusal.js';
 import { ConfirmedWriteEntity } from './entities.js';
-import { recordText } from './read-records.js';
+import { recordText, SEEN } from './read-records.js';
 import type { ScopedManager } from './scoped-manager.js';
 
 /** Names a write, so that sent again, by whoever lost the answer, it is answered alike. */
@@ -59,10 +59,10 @@ export function writeRoute<Params extends WithId, Body extends z.ZodType>(
         params: request.params as z.output<Params>,
         body: request.body as z.output<Body>,
       };
-      const text = await once(request, async (scoped) => {
+      const text = await once(request, answers, async (scoped) => {
         const id = (await work(scoped, asked)) ?? asked.params.id ?? '';
         await scoped.writeTouched();
-        return recordText(scoped, answers, id);
+        return id;
       });
       return reply.type('application/json; charset=utf-8').send(text as never);
     },
@@ -72,22 +72,49 @@ export function writeRoute<Params extends WithId, Body extends z.ZodType>(
 /** Does the work of a request, or answers what the same request was answered before. */
 async function once(
   request: FastifyRequest,
+  answers: RecordKind,
   work: (scoped: ScopedManager) => Promise<string>,
 ): Promise<string> {
   const writeId = writeIdOf(request);
   return request.scoped.transaction(async (inside) => {
-    if (writeId === undefined) return work(inside);
+    if (writeId === undefined) return recordText(inside, answers, await work(inside));
     const digest = digestOf(request, sentBodies.get(request));
-    const known = await inside.lock(ConfirmedWriteEntity, writeId);
-    if (known !== undefined) {
-      const isSame = known.digest === digest || known.digest === digestOf(request, request.body);
-      return isSame ? known.answer : refuse('id-taken');
+    if (await beginWrite(inside, writeId, digest)) {
+      return confirmWrite(inside, writeId, answers, await work(inside));
     }
-    const answer = await work(inside);
-    const { now, trainerId } = inside.scope;
-    await inside.insert(ConfirmedWriteEntity, { id: writeId, trainerId, digest, answer, at: now });
-    return answer;
+    const known = await inside.findOwn(ConfirmedWriteEntity, { id: writeId });
+    const isSame = known.digest === digest || known.digest === digestOf(request, request.body);
+    return isSame ? known.answer : refuse('id-taken');
   });
+}
+
+/** Takes the id of a write; of two at once the second waits for the first. Says whether it was free. */
+async function beginWrite(scoped: ScopedManager, id: string, digest: string): Promise<boolean> {
+  const { now, trainerId } = scoped.scope;
+  const taken = await scoped.query(
+    'begin-write',
+    `INSERT INTO confirmed_write (studio_id, id, trainer_id, digest, answer, confirmed_at)
+      VALUES ($1, $2, $3, $4, '', $5) ON CONFLICT (id) DO NOTHING RETURNING id`,
+    [id, trainerId, digest, now],
+  );
+  return taken.length === 1;
+}
+
+/** Keeps the record that answers a write, and returns it. */
+async function confirmWrite(
+  scoped: ScopedManager,
+  writeId: string,
+  kind: RecordKind,
+  id: string,
+): Promise<string> {
+  const [row] = await scoped.query<{ answer: string }>(
+    'confirm-write',
+    `UPDATE confirmed_write SET answer = coalesce((SELECT record.body ${SEEN}
+        AND record.kind = $3 AND record.id = $4 AND given.withdrawn_at IS NULL), '')
+      WHERE confirmed_write.id = $5 RETURNING answer`,
+    [scoped.scope.trainerId, kind, id, writeId],
+  );
+  return row === undefined || row.answer === '' ? refuse('not-found') : row.answer;
 }
 
 function writeIdOf({ headers }: FastifyRequest): string | undefined {
