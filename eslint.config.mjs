@@ -110,6 +110,14 @@ export default tseslint.config(
     ),
   },
   {
+    files: ['packages/derived/src/**/*.ts'],
+    rules: forbid(
+      'What is derived imports the core, the contracts and uuid.',
+      '@wiry-otter/!(core|contracts)',
+      'node:*',
+    ),
+  },
+  {
     files: ['apps/web/src/**/*.ts'],
     extends: [...angular.configs.tsRecommended],
     processor: angular.processInlineTemplates,

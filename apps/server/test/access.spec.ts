@@ -1,6 +1,9 @@
 import type { Account, ProblemDocument } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { openTestStudio, type TestStudio } from './support/studio.js';
+import { buildApp } from '../src/app.js';
+import type { App } from '../src/platform/app-context.js';
+import { SOLVER_IN_PLACE } from '../src/platform/solving/solver.js';
+import { KEEPER, openTestStudio, signIn, type TestStudio } from './support/studio.js';
 
 describe('access', () => {
   let studio: TestStudio;
@@ -34,6 +37,24 @@ describe('access', () => {
     expect((await app.inject({ url: '/api/account', headers })).statusCode).toBe(200);
     await app.inject({ method: 'POST', url: '/api/sign-out', headers });
     expect((await app.inject({ url: '/api/account', headers })).statusCode).toBe(401);
+  });
+
+  it('ends in every server process at once, though each knows who is signed in', async () => {
+    const { database } = studio;
+    const other = await buildApp({
+      ...{ database, keeper: KEEPER, solver: SOLVER_IN_PLACE, webFolder: '' },
+      ...{ plainHttp: true, gaugeUrl: null, logLevel: 'silent' as const },
+    });
+    const { cookie } = await signIn(studio.app, 'mika@canalside.example', 'towpath');
+    const statusOf = async (app: App, url: string): Promise<number> =>
+      (await app.inject({ url, headers: { cookie } })).statusCode;
+    expect(await statusOf(other, '/api/account')).toBe(200);
+    await studio.app.inject({ method: 'POST', url: '/api/sign-out', headers: { cookie } });
+    expect(await statusOf(studio.app, '/api/account')).toBe(401);
+    // It hears of it a moment later, and not after the minute for which it knows.
+    while ((await statusOf(other, '/api/account')) === 200) await new Promise(setImmediate);
+    expect(await statusOf(other, '/api/account')).toBe(401);
+    await other.close();
   });
 
   it('is refused after five wrong passwords, the right one included', async () => {
