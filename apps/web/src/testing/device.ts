@@ -141,9 +141,9 @@ async function play(
       const params = { id: band.id, measurementId: measurement.id, readingId: uuidv7() };
       written.readings.push(params.readingId);
       const pull = {
-        ...{ length_m: before.length_m, force_N: before.force_N * (0.95 + 0.1 * next()) },
-        ...{ rest_m: null, strands: null, dead_m: 0, weighing: null },
-        ...{ direction: 'loading' as const, takenAt: now() },
+        ...{ length_m: before.length_m, rest_m: before.rest_m, strands: before.strands },
+        ...{ dead_m: before.dead_m, weighing: before.weighing, direction: before.direction },
+        ...{ force_N: before.force_N * (0.95 + 0.1 * next()), takenAt: now() },
       };
       await writer.write('addReading', params, pull, 'A pull');
     } else if (place !== undefined) {
