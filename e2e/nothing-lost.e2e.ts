@@ -236,3 +236,25 @@ test('who signs out while something waits is told what, and it waits for them', 
   await signIn(page);
   await expect.poll(() => setsOf(sessionId), { timeout: 30_000 }).toBe(1);
 });
+
+test('what a browser still keeps from the build before is sent as well', async () => {
+  const sessionId = await begin();
+  const setId = crypto.randomUUID();
+  await page.evaluate(
+    ([session, set]) => {
+      const input = {
+        ...{ performedAt: new Date().toISOString(), setupId: null, reps: 11, partial: 0 },
+        ...{ hold_s: null, lowering_s: null, spare: 2, form: 'clean', pain: 0 },
+      };
+      const kept = [{ kind: 'set', id: set, sessionId: session, input }, { kind: 'unheard of' }];
+      localStorage.setItem('otter.outbox', JSON.stringify(kept));
+    },
+    [sessionId, setId],
+  );
+  await page.reload();
+  await expect(page.getByText('Set 2 of 3')).toBeVisible();
+  await expect.poll(() => setsOf(sessionId), { timeout: 30_000 }).toBe(1);
+  // What nobody can read any more is kept for a person to look at.
+  const left = await page.evaluate(() => localStorage.getItem('otter.outbox.left'));
+  expect(left).toContain('unheard of');
+});

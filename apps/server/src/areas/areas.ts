@@ -9,6 +9,7 @@ import { personRecords } from './people/records.js';
 import { placeRecords } from './places/place-store.js';
 import { prescriptionRecords } from './prescriptions/prescription-store.js';
 import { decisionRecords, sessionRecords } from './sessions/session-records.js';
+import { recountOvertaken } from './sessions/overtaken.js';
 import { recountWear } from './sessions/set-wear.js';
 import { recountTrainedSince } from './sessions/session-rows.js';
 import { setupRecords } from './setups/setup-store.js';
@@ -110,4 +111,4 @@ export const RECORD_SOURCES: RecordSources = {
 };
 
 /** What is counted as it happens, in the order it is counted anew. */
-export const RECOUNTS: readonly Recount[] = [recountTrainedSince, recountWear];
+export const RECOUNTS: readonly Recount[] = [recountTrainedSince, recountWear, recountOvertaken];

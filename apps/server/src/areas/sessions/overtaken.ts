@@ -1,6 +1,22 @@
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { retellSessions } from './session-rows.js';
 
+/** Whether a newer session of the track was finished, or has a set in it that stands. */
+const IS_OVERTAKEN = `EXISTS (
+  SELECT 1 FROM training_session newer
+    JOIN prescription ON prescription.id = newer.prescription_id
+   WHERE prescription.track = asked.track
+     AND newer.studio_id = $1 AND newer.person_id = own.person_id
+     AND newer.exercise_id = own.exercise_id
+     AND newer.started_at > own.started_at
+     AND newer.discarded_at IS NULL
+     AND (newer.finished_at IS NOT NULL OR EXISTS (
+       SELECT 1 FROM training_set WHERE training_set.session_id = newer.id
+         AND NOT EXISTS (SELECT 1 FROM training_set later
+           WHERE later.set_id = training_set.set_id AND later.session_id = newer.id
+             AND later.sequence > training_set.sequence)
+         AND NOT training_set.set_aside)))`;
+
 /** Only the last few undecided ones can change: those before them were overtaken long ago. */
 const MOST_UNDECIDED = 5;
 
@@ -17,20 +33,7 @@ export async function renewOvertaken(
     'renew-overtaken',
     `UPDATE decision SET status = undecided.status, version = decision.version + 1
       FROM (
-        SELECT decision.id, CASE WHEN EXISTS (
-          SELECT 1 FROM training_session newer
-            JOIN prescription ON prescription.id = newer.prescription_id
-           WHERE prescription.track = asked.track
-             AND newer.studio_id = $1 AND newer.person_id = $2 AND newer.exercise_id = $3
-             AND newer.started_at > own.started_at
-             AND newer.discarded_at IS NULL
-             AND (newer.finished_at IS NOT NULL OR EXISTS (
-               SELECT 1 FROM training_set WHERE training_set.session_id = newer.id
-                 AND NOT EXISTS (SELECT 1 FROM training_set later
-                   WHERE later.set_id = training_set.set_id AND later.session_id = newer.id
-                     AND later.sequence > training_set.sequence)
-                 AND NOT training_set.set_aside)))
-          THEN 'void' ELSE 'waiting' END AS status
+        SELECT decision.id, CASE WHEN ${IS_OVERTAKEN} THEN 'void' ELSE 'waiting' END AS status
         FROM decision
         JOIN training_session own ON own.id = decision.session_id
         JOIN prescription asked ON asked.id = own.prescription_id
@@ -48,5 +51,16 @@ export async function renewOvertaken(
   await retellSessions(
     scoped,
     changed.map((row) => row.session_id),
+  );
+}
+
+/** Which decisions of the whole log nobody can take any more: before it was kept, it was asked each time. */
+export async function recountOvertaken(scoped: ScopedManager): Promise<void> {
+  await scoped.query(
+    'recount-overtaken',
+    `UPDATE decision SET status = 'void', version = decision.version + 1
+      FROM training_session own JOIN prescription asked ON asked.id = own.prescription_id
+      WHERE decision.studio_id = $1 AND decision.status = 'waiting'
+        AND own.id = decision.session_id AND ${IS_OVERTAKEN}`,
   );
 }
