@@ -1,5 +1,5 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DEMO_TRAINER } from './browser.js';
@@ -44,6 +44,8 @@ let server: OwnServer;
 test.beforeAll(async () => {
   // A cluster that may be crashed, and that keeps what it has confirmed.
   folder = mkdtempSync(join(tmpdir(), 'wiry-otter-histories-'));
+  // The user postgres has to pass through it.
+  chmodSync(folder, 0o755);
   server = await openOwnServer((await startCluster(join(folder, 'postgres'))).url);
 });
 test.afterAll(async () => {

@@ -12,8 +12,12 @@ import { saveWrites } from '../records/outbox/save-writes';
     <div class="max-w-lg rounded-sm border-[1.5px] border-ink bg-sheet p-6">
       <h2 class="mb-2">Not on the server yet</h2>
       <p>
-        {{ writes().length === 1 ? 'This was' : 'These ' + writes().length + ' were' }} written on
-        this device. It stays on it, and goes out when {{ name() }} signs in here again.
+        {{
+          writes().length === 1
+            ? 'This was written on this device. It stays on it, and goes'
+            : 'These ' + writes().length + ' were written on this device. They stay on it, and go'
+        }}
+        out when {{ name() }} signs in here again.
       </p>
       <ul class="mt-2 max-h-48 list-disc overflow-auto pl-5" tabindex="0">
         @for (what of writes(); track $index) {
