@@ -64,6 +64,9 @@ const CHANGES = `
   ) page ON true
   ORDER BY page.written::xid8, page.kind, page.id`;
 
+/** As the index of the first fill has it. */
+const DAY = "coalesce(record.day, '')";
+
 /**
  * What stands, by the index: first what has no day, then what happened since a day, so that what is
  * older is not even looked at. A row that changes meanwhile is told again after the fill.
@@ -72,12 +75,12 @@ const FILL = `
   SELECT standing.*, page.* FROM (${STANDING}) standing
   LEFT JOIN (
     (SELECT ${FIELDS}, record.body ${SEEN} AND ${stands()}
-        AND record.day IS NULL AND $5 AND (record.kind, record.id) > ($3, $4::uuid)
+        AND ${DAY} = '' AND $5 AND (record.kind, record.id) > ($3, $4::uuid)
       ORDER BY record.kind, record.id LIMIT $6)
     UNION ALL
     (SELECT ${FIELDS}, record.body ${SEEN} AND ${stands()}
-        AND (record.day, record.kind, record.id) > ($7, $8, $9::uuid)
-      ORDER BY record.day, record.kind, record.id LIMIT $6)
+        AND (${DAY}, record.kind, record.id) > ($7, $8, $9::uuid)
+      ORDER BY ${DAY}, record.kind, record.id LIMIT $6)
     LIMIT $6
   ) page ON true
   ORDER BY page.day NULLS FIRST, page.kind, page.id`;
