@@ -1,6 +1,7 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { catchError, concatMap, from, map, of, switchMap } from 'rxjs';
+import { OpenOutbox } from './outbox/open-outbox';
 import { OpenReplica } from './open-replica';
 import { recordActions } from './record-actions';
 
@@ -21,7 +22,7 @@ export const readReplica = createEffect(
 );
 
 export const keepInReplica = createEffect(
-  (actions = inject(Actions), open = inject(OpenReplica)) =>
+  (actions = inject(Actions), open = inject(OpenReplica), outbox = inject(OpenOutbox)) =>
     actions.pipe(
       ofType(
         recordActions.pulled,
@@ -30,7 +31,7 @@ export const keepInReplica = createEffect(
         recordActions.forget,
       ),
       concatMap((action) =>
-        from(keep(open, action)).pipe(
+        from(keep(open, outbox, action)).pipe(
           // What could not be kept is fetched again after a reload.
           catchError(() => of(undefined)),
         ),
@@ -46,13 +47,16 @@ type Kept = ReturnType<
   | typeof recordActions.forget
 >;
 
-async function keep(open: OpenReplica, action: Kept): Promise<void> {
+async function keep(open: OpenReplica, outbox: OpenOutbox, action: Kept): Promise<void> {
   switch (action.type) {
     case recordActions.pulled.type:
       return open.do((replica) => replica.keep(action.changes, action.cursor));
     case recordActions.answered.type:
       return open.do((replica) => replica.keep(action.changes));
     case recordActions.begunAnew.type:
+      // Told once more what it had confirmed, a server that was restored has it again. That comes
+      // first: once the cursor is gone, nobody would know that there was an epoch before.
+      await outbox.tellOnceMore();
       return open.do((replica) => replica.clear());
     case recordActions.forget.type:
       return open.remove();

@@ -52,16 +52,6 @@ export const sendAgain = createEffect(
   { functional: true, dispatch: false },
 );
 
-/** A server that has begun anew may have lost what it confirmed: it is told once more. */
-export const tellOnceMore = createEffect(
-  (actions = inject(Actions), open = inject(OpenOutbox)) =>
-    actions.pipe(
-      ofType(recordActions.begunAnew),
-      concatMap(() => open.tellOnceMore()),
-    ),
-  { functional: true, dispatch: false },
-);
-
 export const sendWhenConnected = createEffect(
   (sender = inject(OutboxSender)) => fromEvent(window, 'online').pipe(tap(() => sender.wake())),
   { functional: true, dispatch: false },
