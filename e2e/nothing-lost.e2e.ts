@@ -1,3 +1,4 @@
+import { AxeBuilder } from '@axe-core/playwright';
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
 import { type OwnServer, openOwnServer } from './own-server.js';
@@ -189,6 +190,10 @@ test('a place that both changed: a person chooses between two versions', async (
   await look.click();
   await page.getByRole('link', { name: 'Compare the two versions' }).click();
   await expect(page.getByRole('row', { name: /name Sail loft Rope loft/ })).toBeVisible();
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(violations.map(({ id }) => id)).toEqual([]);
   await page.getByRole('button', { name: 'Keep what is chosen' }).click();
   await expect(page.getByRole('status').first()).toHaveText('all saved', { timeout: 30_000 });
   const [kept] = await server.query<{ name: string }>(
@@ -221,7 +226,7 @@ test('who signs out while something waits is told what, and it waits for them', 
   await page.getByRole('link', { name: 'Go on later' }).click();
   await page.getByRole('button', { name: 'Sign out' }).first().click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByRole('listitem')).toHaveText(['A set']);
+  await expect(dialog.getByRole('listitem')).toHaveText([/^A set of \d+ · Odile Brandt$/]);
   await dialog.getByRole('button', { name: 'Stay signed in' }).click();
   await expect(dialog).toHaveCount(0);
   await page.getByRole('button', { name: 'Sign out' }).first().click();

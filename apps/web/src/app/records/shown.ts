@@ -1,7 +1,15 @@
 import { createSelector } from '@ngrx/store';
 import { RECORD_KINDS, type RecordKind, type RecordOf } from '@wiry-otter/contracts';
 import { outboxFeature } from './outbox/outbox-state';
-import { type AllEntities, type Entities, merged, type Overlay, overlayOf } from './outbox/overlay';
+import {
+  type AllEntities,
+  type Entities,
+  merged,
+  type Overlay,
+  overlayOf,
+  viewOf,
+} from './outbox/overlay';
+import type { RecordView } from './outbox/write';
 import { SLICES } from './record-slice';
 
 /** Records as the server has told of them. */
@@ -32,6 +40,13 @@ function shownOf<Kind extends RecordKind>(kind: Kind) {
     ),
   };
 }
+
+/** The records with what waits carried out, to be asked one by one. */
+export const selectView = createSelector(
+  selectServers,
+  outboxFeature.selectLaidOver,
+  (servers, writes): RecordView => viewOf(servers, writes),
+);
 
 /** Records as screens show them: the server's, with what waits to be sent laid over them. */
 export const SHOWN = Object.fromEntries(RECORD_KINDS.map((kind) => [kind, shownOf(kind)])) as {

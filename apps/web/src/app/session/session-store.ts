@@ -28,6 +28,7 @@ import { outboxFeature } from '../records/outbox/outbox-state';
 import { RecordWriter } from '../records/outbox/record-writer';
 import { readStored, store as keep } from '../state/storage';
 import { setupIdOfSet } from './setup-of-set';
+import { doneWords } from './work-words';
 
 /** What is being entered for the set at hand. */
 const entry = z.object({
@@ -187,7 +188,12 @@ export const SessionStore = signalStore(
             form,
             pain,
           };
-          void writer.write('logSet', { id: session.id, setId: uuidv7() }, input, 'A set');
+          void writer.write(
+            'logSet',
+            { id: session.id, setId: uuidv7() },
+            input,
+            `A set of ${doneWords(input)}`,
+          );
           change({
             ...store.aimOf()(next),
             partial: 0,

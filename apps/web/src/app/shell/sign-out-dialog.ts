@@ -2,6 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { DialogRef } from '@angular/cdk/dialog';
 import { Store } from '@ngrx/store';
 import { outboxFeature } from '../records/outbox/outbox-state';
+import { subjectOf } from '../records/outbox/subject';
+import { selectView } from '../records/shown';
 import { saveWrites } from '../records/outbox/save-writes';
 
 /** Names what the server does not have yet, before somebody signs out. */
@@ -9,7 +11,7 @@ import { saveWrites } from '../records/outbox/save-writes';
   selector: 'otter-sign-out-dialog',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="max-w-lg rounded-sm border-[1.5px] border-ink bg-sheet p-6">
+    <div class="mx-4 max-w-lg rounded-sm border-[1.5px] border-ink bg-sheet p-6">
       <h2 class="mb-2">Not on the server yet</h2>
       <p>
         {{
@@ -35,10 +37,17 @@ import { saveWrites } from '../records/outbox/save-writes';
   `,
 })
 export class SignOutDialog {
-  private readonly all = inject(Store).selectSignal(outboxFeature.selectWrites);
+  private readonly store = inject(Store);
+  private readonly all = this.store.selectSignal(outboxFeature.selectWrites);
+  private readonly view = this.store.selectSignal(selectView);
 
   protected readonly dialog = inject<DialogRef<boolean>>(DialogRef);
-  protected readonly writes = computed(() => this.all().map(({ what }) => what));
+  protected readonly writes = computed(() =>
+    this.all().map((write) => {
+      const subject = subjectOf(write, this.view());
+      return subject === '' ? write.what : `${write.what} · ${subject}`;
+    }),
+  );
   protected readonly name = computed(() => this.all()[0]?.by.name ?? 'the trainer');
 
   protected save(): void {

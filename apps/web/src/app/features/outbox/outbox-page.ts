@@ -4,7 +4,9 @@ import { Store } from '@ngrx/store';
 import { format, parseISO } from 'date-fns';
 import { outboxActions, outboxFeature } from '../../records/outbox/outbox-state';
 import { saveWrites } from '../../records/outbox/save-writes';
-import type { KeptWrite } from '../../records/outbox/write';
+import { subjectOf } from '../../records/outbox/subject';
+import type { KeptWrite, RecordView } from '../../records/outbox/write';
+import { selectView } from '../../records/shown';
 import { WRITE_KINDS } from '../../records/outbox/write-kinds';
 
 /** What this device has written and the server does not have: on its way, or not taken. */
@@ -18,10 +20,15 @@ export class OutboxPage {
   private readonly store = inject(Store);
 
   protected readonly offline = this.store.selectSignal(outboxFeature.selectOffline);
+  private readonly view = this.store.selectSignal(selectView);
   private readonly waitingWrites = this.store.selectSignal(outboxFeature.selectWaiting);
   private readonly refusedWrites = this.store.selectSignal(outboxFeature.selectRefused);
-  protected readonly waiting = computed(() => this.waitingWrites().map(rowOf));
-  protected readonly refused = computed(() => this.refusedWrites().map(rowOf));
+  protected readonly waiting = computed(() =>
+    this.waitingWrites().map((write) => rowOf(write, this.view())),
+  );
+  protected readonly refused = computed(() =>
+    this.refusedWrites().map((write) => rowOf(write, this.view())),
+  );
 
   /** Perhaps what stood against it is mended by now. */
   protected sendAgain(write: KeptWrite): void {
@@ -41,6 +48,8 @@ export class OutboxPage {
 interface Row {
   readonly write: KeptWrite;
   readonly what: string;
+  /** Whom or what it is about. */
+  readonly subject: string;
   readonly when: string;
   readonly by: string;
   readonly isConflict: boolean;
@@ -50,12 +59,13 @@ interface Row {
   readonly content: string;
 }
 
-function rowOf(write: KeptWrite): Row {
+function rowOf(write: KeptWrite, view: RecordView): Row {
   const { at, body, by, kind, refusal, what } = write;
   const isRemoval = WRITE_KINDS[kind].method === 'DELETE';
   return {
     write,
     what,
+    subject: subjectOf(write, view),
     when: format(parseISO(at), 'EEE d MMM, HH:mm'),
     by: by.name,
     isConflict: refusal?.code === 'version-conflict',
