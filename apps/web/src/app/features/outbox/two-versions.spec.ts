@@ -52,6 +52,18 @@ describe('two versions of a record', () => {
     expect(sent()).toContain(outboxActions.sendAgain({ write, body: chosen }));
   });
 
+  it('are only of what both changed: what was left as it was is taken from the server', () => {
+    tell(store, { place: [{ id, ...theirs }] });
+    const base = { ...theirs, version: 1, name: 'Boatyard loft', about: 'Damp' };
+    const body = { ...base, name: 'Loft' };
+    const write = refusedWrite({ kind: 'putPlace', params: { id }, body, base });
+    const { page, sent } = open(write);
+    expect(page.textContent).not.toContain('Damp');
+    press(page, 'Keep what is chosen');
+    const merged = { ...theirs, name: 'Loft', about: 'Dry', version: 7 };
+    expect(sent()).toContain(outboxActions.sendAgain({ write, body: merged }));
+  });
+
   it('of a set-up are taken as a whole', () => {
     const setup = (title: string, mean: number): SetupRecord =>
       ({

@@ -16,24 +16,39 @@ export function isWhole({ kind }: KeptWrite): boolean {
   return (WRITE_KINDS[kind] as WriteKindOf<unknown, unknown>).isWhole === true;
 }
 
-/** The fields of a write that say something else than the record on the server. */
-export function fieldVersions({ body }: KeptWrite, theirs: object): FieldVersions[] {
+/** The fields of a write that both sides have changed, in different ways. */
+export function fieldVersions(write: KeptWrite, theirs: object): FieldVersions[] {
   const there = theirs as Fields;
-  return Object.entries(body as Fields)
-    .filter(([name, mine]) => name !== 'version' && name in there && !dequal(mine, there[name]))
+  return Object.entries(write.body as Fields)
+    .filter(
+      ([name, mine]) =>
+        name !== 'version' &&
+        name in there &&
+        isChangedHere(write, name) &&
+        !dequal(mine, there[name]),
+    )
     .map(([name, mine]) => ({ name, mine, theirs: there[name] }));
 }
 
-/** What is to be written once a person has chosen: their version of these fields, else this device's. */
+/**
+ * What is to be written once a person has chosen: the server's version of these fields and of those
+ * that were not changed here, else this device's.
+ */
 export function chosenBody(
-  { body }: KeptWrite,
+  write: KeptWrite,
   theirs: object,
   ofTheirs: ReadonlySet<string>,
 ): Fields {
   const there = theirs as Fields;
-  const chosen = Object.entries(body as Fields).map(([name, mine]) => [
-    name,
-    ofTheirs.has(name) ? there[name] : mine,
-  ]);
+  const chosen = Object.entries(write.body as Fields).map(([name, mine]) => {
+    const isTheirs = ofTheirs.has(name) || !isChangedHere(write, name);
+    return [name, isTheirs && name in there ? there[name] : mine];
+  });
   return { ...(Object.fromEntries(chosen) as Fields), version: there['version'] };
+}
+
+/** Of what belongs together, or was made from nothing, all of it was. */
+function isChangedHere(write: KeptWrite, name: string): boolean {
+  const { base, body } = write as { base?: Fields; body: Fields };
+  return isWhole(write) || base === undefined || !dequal(body[name], base[name]);
 }
