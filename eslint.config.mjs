@@ -11,6 +11,15 @@ const forbid = (message, ...patterns) => ({
   ],
 });
 
+const NOT_OF_THE_WEB = 'Web and server never import each other.';
+const OTHER_APPS = [
+  '@wiry-otter/server*',
+  '@wiry-otter/cli*',
+  '@wiry-otter/gauge*',
+  '**/apps/server/**',
+  'node:*',
+];
+
 const NODE_GLOBALS = {
   console: 'readonly',
   process: 'readonly',
@@ -122,14 +131,7 @@ export default tseslint.config(
     extends: [...angular.configs.tsRecommended],
     processor: angular.processInlineTemplates,
     rules: {
-      ...forbid(
-        'Web and server never import each other.',
-        '@wiry-otter/server*',
-        '@wiry-otter/cli*',
-        '@wiry-otter/gauge*',
-        '**/apps/server/**',
-        'node:*',
-      ),
+      ...forbid(NOT_OF_THE_WEB, ...OTHER_APPS),
       '@angular-eslint/component-selector': [
         'error',
         [
@@ -140,6 +142,27 @@ export default tseslint.config(
       // NgRx stores and Angular forms hand out methods that do not use `this`.
       '@typescript-eslint/unbound-method': 'off',
     },
+  },
+  {
+    files: ['apps/web/src/app/{records,scene,ui}/**/*.ts'],
+    ignores: ['**/*.spec.ts'],
+    rules: forbid(
+      'What screens are made of knows no screen.',
+      ...OTHER_APPS,
+      '**/features/**',
+      '**/shell/**',
+    ),
+  },
+  {
+    files: ['apps/web/src/app/ui/**/*.ts'],
+    ignores: ['**/*.spec.ts'],
+    rules: forbid(
+      'What screens are made of knows no screen, and no records.',
+      ...OTHER_APPS,
+      ...['features', 'shell', 'records', 'account', 'focus', 'scene'].map(
+        (room) => `**/${room}/**`,
+      ),
+    ),
   },
   {
     files: ['apps/server/**/*.ts'],

@@ -8,9 +8,9 @@ import {
   type PreparedExercise,
   type Route,
 } from '@wiry-otter/core';
-import { drawFigure } from '../src/app/drawing/figure.js';
-import { drawProps, type Prop } from '../src/app/drawing/props.js';
-import type { Point } from '../src/app/drawing/limb-path.js';
+import { drawFigure } from '../src/app/ui/figure/figure.js';
+import { drawProps, type Prop } from '../src/app/ui/figure/props.js';
+import type { Point } from '../src/app/ui/figure/limb-path.js';
 
 /** The person on the pictures. */
 const BODY = { stature_m: 1.75, mass_kg: 72 };

@@ -18,15 +18,16 @@ import { routes } from './app.routes';
 import { provideRecords } from './records/provide-records';
 import * as replicaEffects from './records/replica-effects';
 import * as streamEffects from './records/stream-effects';
-import { accountActions, accountFeature } from './state/account';
-import * as accountEffects from './state/account-effects';
-import { accountOnDevice } from './state/account-on-device';
-import * as bandEffects from './state/band-effects';
-import { noticesFeature } from './state/notices';
-import * as outboxNotices from './state/outbox-notices';
+import { accountActions, accountFeature } from './account/account';
+import * as accountEffects from './account/account-effects';
+import { accountOnDevice } from './account/account-on-device';
+import * as bandEffects from './records/writing/band-effects';
+import { noticesFeature } from './ui/notices/notices';
+import * as outboxNotices from './records/outbox/outbox-notices';
 import * as outboxEffects from './records/outbox/outbox-effects';
-import { focusFeature } from './state/studio';
-import * as studioEffects from './state/studio-effects';
+import { focusFeature } from './focus/focus';
+import * as focusEffects from './focus/focus-effects';
+import * as studioEffects from './records/writing/studio-effects';
 
 // The content security policy forbids code made from text, which Zod would try first.
 z.config({ jitless: true });
@@ -51,6 +52,7 @@ export const appConfig: ApplicationConfig = {
     provideState(focusFeature),
     provideState(noticesFeature),
     provideEffects(
+      focusEffects,
       replicaEffects,
       streamEffects,
       accountEffects,

@@ -17,12 +17,13 @@ import { provideRecords } from '../app/records/provide-records';
 import { outboxActions } from '../app/records/outbox/outbox-state';
 import type { Write } from '../app/records/outbox/write';
 import { recordActions } from '../app/records/record-actions';
-import * as accountEffects from '../app/state/account-effects';
-import { accountActions, accountFeature } from '../app/state/account';
-import * as bandEffects from '../app/state/band-effects';
-import { noticesFeature } from '../app/state/notices';
-import { focusFeature } from '../app/state/studio';
-import * as studioEffects from '../app/state/studio-effects';
+import * as accountEffects from '../app/account/account-effects';
+import { accountActions, accountFeature } from '../app/account/account';
+import * as bandEffects from '../app/records/writing/band-effects';
+import { noticesFeature } from '../app/ui/notices/notices';
+import { focusFeature } from '../app/focus/focus';
+import * as focusEffects from '../app/focus/focus-effects';
+import * as studioEffects from '../app/records/writing/studio-effects';
 import { personRecord, placeRecord, UUID } from './records';
 
 export const ACCOUNT: Account = {
@@ -56,7 +57,7 @@ export function setUpApp(): { store: Store; wire: HttpTestingController } {
       provideRecords(),
       provideState(focusFeature),
       provideState(noticesFeature),
-      provideEffects(accountEffects, bandEffects, studioEffects),
+      provideEffects(accountEffects, focusEffects, bandEffects, studioEffects),
     ],
   });
   return { store: TestBed.inject<Store>(Store), wire: TestBed.inject(HttpTestingController) };

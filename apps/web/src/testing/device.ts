@@ -19,7 +19,7 @@ import * as replicaEffects from '../app/records/replica-effects';
 import { Replica } from '../app/records/replica';
 import { SHOWN } from '../app/records/shown';
 import * as streamEffects from '../app/records/stream-effects';
-import { noticesFeature } from '../app/state/notices';
+import { noticesFeature } from '../app/ui/notices/notices';
 import { WorkerDeriver } from '../app/workers/worker-deriver';
 
 /** Without a worker of its own: the page has nothing else to do. */

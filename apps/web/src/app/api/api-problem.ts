@@ -1,5 +1,5 @@
 import type { RequestFault } from '@wiry-otter/contracts';
-import type { Notice } from '../state/notices';
+import type { Notice } from '../ui/notices/notices';
 
 /** A request that was refused, or that found no server. */
 export class ApiProblem extends Error {

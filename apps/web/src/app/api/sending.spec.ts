@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { Store } from '@ngrx/store';
 import { Subject } from 'rxjs';
 import { setUpApp } from '../../testing/app';
-import { noticesFeature } from '../state/notices';
+import { noticesFeature } from '../ui/notices/notices';
 import { ApiProblem } from './api-problem';
 import { Sending } from './sending';
 

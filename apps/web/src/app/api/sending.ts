@@ -1,7 +1,7 @@
 import { inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { concatMap, finalize, type Observable } from 'rxjs';
-import { noticeActions } from '../state/notices';
+import { noticeActions } from '../ui/notices/notices';
 import { troubleNotice } from './api-problem';
 
 /**

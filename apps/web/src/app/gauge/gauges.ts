@@ -1,7 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { GaugeName } from '@wiry-otter/contracts';
-import { accountFeature } from '../state/account';
+import { accountFeature } from '../account/account';
 import { BluetoothGauge } from './bluetooth-gauge';
 import type { GaugePort } from './gauge-port';
 import { SerialGauge } from './serial-gauge';

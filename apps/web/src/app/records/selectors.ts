@@ -1,6 +1,11 @@
 import { createSelector } from '@ngrx/store';
 import type { BandToday } from '@wiry-otter/contracts';
-import { type FinderPreferences, type ForceUnit, USUAL_PREFERENCES } from '@wiry-otter/core';
+import {
+  type FinderPreferences,
+  type ForceUnit,
+  knowBands,
+  USUAL_PREFERENCES,
+} from '@wiry-otter/core';
 import { format } from 'date-fns';
 import { bandsToday } from './bands-today';
 import { SHOWN } from './shown';
@@ -73,3 +78,11 @@ export const selectBands = createSelector(
       format(new Date(), 'yyyy-MM-dd'),
     ),
 );
+
+/** Bands on the rail. */
+export const selectRail = createSelector(selectBands, (bands) =>
+  bands.filter((band) => !band.removed),
+);
+
+/** The same with their laws. */
+export const selectKnownBands = createSelector(selectRail, (bands) => knowBands(bands));

@@ -9,7 +9,7 @@ import {
   overlayOf,
   viewOf,
 } from './outbox/overlay';
-import type { RecordView } from './outbox/write';
+import type { RecordView } from './outbox/write-kind';
 import { SLICES } from './record-slice';
 
 /** Records as the server has told of them. */

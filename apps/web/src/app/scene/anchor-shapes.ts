@@ -1,5 +1,5 @@
 import type { AnchorRecord } from '@wiry-otter/contracts';
-import type { Point } from '../drawing/limb-path';
+import type { Point } from '../ui/figure/limb-path';
 import type { Extent } from './extent';
 
 /** A piece of a drawn anchor. */

@@ -1,4 +1,4 @@
-import type { Point } from '../drawing/limb-path';
+import type { Point } from '../ui/figure/limb-path';
 
 /** The chain of a side of the body, contacts without their side. */
 export const BONES = [

@@ -1,4 +1,4 @@
-import type { Point } from '../drawing/limb-path';
+import type { Point } from '../ui/figure/limb-path';
 import { SCENE } from './scene-geometry';
 
 /** A rectangle on the drawing, px. */

@@ -1,4 +1,4 @@
-import type { Point } from '../drawing/limb-path';
+import type { Point } from '../ui/figure/limb-path';
 import { SCENE } from './scene-geometry';
 import { type Extent, extentOf, isFree, nearestFree } from './extent';
 

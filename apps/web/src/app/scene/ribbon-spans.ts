@@ -1,6 +1,6 @@
 import { HIGH_STRETCH } from '@wiry-otter/core';
-import type { Point } from '../drawing/limb-path';
-import { type HangingCurve, hangingCurve } from '../drawing/hanging-curve';
+import type { Point } from '../ui/figure/limb-path';
+import { type HangingCurve, hangingCurve } from '../ui/ribbons/hanging-curve';
 import { type SceneView, toScene } from './scene-geometry';
 import type { DrawnBand, SceneSetup } from './scene-setup';
 

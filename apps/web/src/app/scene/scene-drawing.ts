@@ -1,10 +1,10 @@
 import { computed, type Signal, untracked } from '@angular/core';
 import type { AnchorRecord, CompleteSetupDocument } from '@wiry-otter/contracts';
 import { anchorPlaceOf, nodeIndex } from '@wiry-otter/core';
-import { drawFigure } from '../drawing/figure';
-import { figurePlaces } from '../drawing/figure-places';
-import type { Point } from '../drawing/limb-path';
-import { drawProps } from '../drawing/props';
+import { drawFigure } from '../ui/figure/figure';
+import { figurePlaces } from '../ui/figure/figure-places';
+import type { Point } from '../ui/figure/limb-path';
+import { drawProps } from '../ui/figure/props';
 import { anchorShapes, anchorShapesFromAbove } from './anchor-shapes';
 import type { Extent } from './extent';
 import { JOINTS, type Joints } from './drawn-joints';

@@ -1,6 +1,6 @@
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import type { PreparedExercise, Triple } from '@wiry-otter/core';
-import type { Point } from '../drawing/limb-path';
+import type { Point } from '../ui/figure/limb-path';
 
 /** The drawing's size, px; one scale for both directions. */
 export const SCENE = { width: 690, height: 470, floor: 412, right: 590, left: 100 } as const;

@@ -1,4 +1,4 @@
-import { hangingCurve } from '../drawing/hanging-curve';
+import { hangingCurve } from '../ui/ribbons/hanging-curve';
 import type { RibbonSpan } from './ribbon-spans';
 import { SCENE } from './scene-geometry';
 import { quantityPlace } from './quantity-place';

@@ -1,6 +1,6 @@
 import { computed, linkedSignal, type Signal } from '@angular/core';
 import { askedDemand, FACE_CLEARANCE_M, type ForceUnit } from '@wiry-otter/core';
-import { demandQuantity } from '../drawing/figures';
+import { demandQuantity } from '../ui/quantities/figures';
 import type { SceneDrawing, Shown } from './scene-drawing';
 import { besideFigure, type FigureNeeds, type FigureStand, quantityPlace } from './quantity-place';
 import { stretchMarks } from './stretch-marks';

@@ -8,11 +8,11 @@ import {
 } from '@angular/core';
 import type { AnchorRecord, CompleteSetupDocument } from '@wiry-otter/contracts';
 import type { ForceUnit } from '@wiry-otter/core';
-import { FigureShape } from '../drawing/figure-shape';
-import type { Point } from '../drawing/limb-path';
-import { PointerMoves } from '../drawing/pointer-moves';
-import { Ribbon } from '../drawing/ribbon';
-import { SlackRibbon } from '../drawing/slack-ribbon';
+import { FigureShape } from '../ui/figure/figure-shape';
+import type { Point } from '../ui/figure/limb-path';
+import { PointerMoves } from '../ui/timing/pointer-moves';
+import { Ribbon } from '../ui/ribbons/ribbon';
+import { SlackRibbon } from '../ui/ribbons/slack-ribbon';
 import { SceneDrawing } from './scene-drawing';
 import { SCENE } from './scene-geometry';
 import { SceneGround } from './scene-ground';

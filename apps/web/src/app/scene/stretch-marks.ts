@@ -1,6 +1,6 @@
-import { pulledWord } from '../drawing/figures';
-import { alongCurve, lowestOf } from '../drawing/hanging-curve';
-import type { Point } from '../drawing/limb-path';
+import { pulledWord } from '../ui/quantities/figures';
+import { alongCurve, lowestOf } from '../ui/ribbons/hanging-curve';
+import type { Point } from '../ui/figure/limb-path';
 import type { Joints } from './drawn-joints';
 import type { RibbonSpan } from './ribbon-spans';
 import { type Extent, isFree, nearestFree } from './extent';

@@ -1,11 +1,10 @@
-import type { Point } from '../drawing/limb-path';
+import type { Point } from '../ui/figure/limb-path';
 import type { AnchorShape } from './anchor-shapes';
-import { alongCurve } from '../drawing/hanging-curve';
+import { alongCurve } from '../ui/ribbons/hanging-curve';
 import { type Extent, extentOf } from './extent';
 import { BONES, type Joints } from './drawn-joints';
 import type { RibbonSpan } from './ribbon-spans';
 import { SCENE, type SceneView } from './scene-geometry';
-import type { StretchMark } from './stretch-marks';
 
 /** Limbs, the head and, from above, the shoulders reach so far from joints and bones, px. */
 const BODY_WIDTH_PX = { limb: 22, head: 34, shoulders: 62 } as const;
@@ -72,7 +71,11 @@ export function takenByLine(line: { readonly from: Point; readonly to: Point } |
   return line === null ? [] : takenAlong(line.from, line.to, 4);
 }
 
-export function takenByMark({ anchor, x, y }: Pick<StretchMark, 'anchor' | 'x' | 'y'>): Extent {
+export function takenByMark({
+  anchor,
+  x,
+  y,
+}: Point & { readonly anchor: 'start' | 'middle' | 'end' }): Extent {
   const left = x - { start: 0, middle: MARK_PX.width / 2, end: MARK_PX.width }[anchor];
   return extentOf({ x: left, y }, MARK_PX);
 }

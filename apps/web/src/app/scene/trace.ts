@@ -8,9 +8,9 @@ import {
   type Inks,
   line,
   shadeTo,
-} from '../drawing/chart-style';
-import { demandInUnit, forceWord } from '../drawing/figures';
-import { LineChart } from '../drawing/line-chart';
+} from '../ui/charts/chart-style';
+import { demandInUnit, forceWord } from '../ui/quantities/figures';
+import { LineChart } from '../ui/charts/line-chart';
 import type { SceneSetup } from './scene-setup';
 
 /** Another curve of the same exercise, drawn beside: a weight of equal mean, or the saved set-up. */

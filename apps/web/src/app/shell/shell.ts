@@ -16,17 +16,17 @@ import {
 import { Store } from '@ngrx/store';
 import { selectPeople, selectStudio } from '../records/selectors';
 import { recordActions } from '../records/record-actions';
-import { accountActions, accountFeature } from '../state/account';
+import { accountActions, accountFeature } from '../account/account';
 import { syncFeature } from '../records/sync';
 import { firstValueFrom } from 'rxjs';
 import { outboxFeature } from '../records/outbox/outbox-state';
-import { studioActions, focusFeature } from '../state/studio';
+import { focusActions, focusFeature } from '../focus/focus';
 import { Keys } from './keys';
 import { SignOutDialog } from './sign-out-dialog';
 import { KeysHelp } from './keys-help';
 import { NewVersion } from './new-version';
-import { NoticeBar } from './notice-bar';
-import { Theme } from './theme';
+import { NoticeBar } from '../ui/notices/notice-bar';
+import { Theme } from '../ui/theme/theme';
 
 const SPINE = [
   { path: '/today', words: 'Today', icon: 'lucideSunrise' },
@@ -127,7 +127,7 @@ export class Shell {
   }
 
   protected focusPerson(personId: string): void {
-    this.store.dispatch(studioActions.focusPerson({ personId }));
+    this.store.dispatch(focusActions.focusPerson({ personId }));
   }
 
   protected retry(): void {

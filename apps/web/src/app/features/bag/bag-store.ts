@@ -13,12 +13,16 @@ import type { SetupRecord } from '@wiry-otter/contracts';
 import { bandOfCopy, copyOfId, type Proposal, USUAL_PREFERENCES } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import * as z from 'zod';
-import { lineOf, requestOf } from '../../setups/find/found-lines';
-import { chosenRoutes } from '../../setups/workbench/routes';
-import { RecordInputs } from '../../setups/workbench/record-inputs';
-import { selectPeople, selectPrescriptions, selectSetups } from '../../records/selectors';
-import { selectKnownBands } from '../../state/bands';
-import { readStored, store as keep } from '../../state/storage';
+import { lineOf, requestOf } from '../setups/find/found-lines';
+import { chosenRoutes } from '../setups/workbench/routes';
+import { RecordInputs } from '../setups/workbench/record-inputs';
+import {
+  selectKnownBands,
+  selectPeople,
+  selectPrescriptions,
+  selectSetups,
+} from '../../records/selectors';
+import { readStored, store as keep } from '../../storage/storage';
 import { Finder } from '../../workers/finder';
 import type { PackedBag, PackedSetup } from '../../workers/finder.worker';
 

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { TickRow } from '../../forms/tick-row';
+import { TickRow } from '../../ui/fields/tick-row';
 import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import { BagStore } from './bag-store';
 

@@ -11,9 +11,9 @@ import {
 import { Store } from '@ngrx/store';
 import type { LadderRecord } from '@wiry-otter/contracts';
 import type { AnchoredExercise, LadderRequest, Purchases } from '@wiry-otter/core';
-import { TrainerPreferences } from '../../setups/find/trainer-preferences';
-import { ladderRequestOf } from '../../setups/ladder/ladder-model';
-import { RecordInputs } from '../../setups/workbench/record-inputs';
+import { TrainerPreferences } from '../setups/find/trainer-preferences';
+import { ladderRequestOf } from '../setups/ladder/ladder-model';
+import { RecordInputs } from '../setups/workbench/record-inputs';
 import { selectLadders, selectPeople } from '../../records/selectors';
 import { Finder } from '../../workers/finder';
 

@@ -2,9 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { RouterLink } from '@angular/router';
 import type { LadderRecord } from '@wiry-otter/contracts';
 import { type Gap, type Purchase, writeForce } from '@wiry-otter/core';
-import { KIND_WORD } from '../../bands/band-law';
-import { TickRow } from '../../forms/tick-row';
-import { RecordInputs } from '../../setups/workbench/record-inputs';
+import { KIND_WORD } from '../bands/band-law';
+import { TickRow } from '../../ui/fields/tick-row';
+import { RecordInputs } from '../setups/workbench/record-inputs';
 import { BROKEN_WORDS, Finder } from '../../workers/finder';
 import { BuyStore } from './buy-store';
 import { GapStaff } from './gap-staff';

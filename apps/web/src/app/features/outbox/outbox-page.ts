@@ -5,7 +5,8 @@ import { format, parseISO } from 'date-fns';
 import { outboxActions, outboxFeature } from '../../records/outbox/outbox-state';
 import { saveWrites } from '../../records/outbox/save-writes';
 import { subjectOf } from '../../records/outbox/subject';
-import type { KeptWrite, RecordView } from '../../records/outbox/write';
+import type { KeptWrite } from '../../records/outbox/write';
+import type { RecordView } from '../../records/outbox/write-kind';
 import { selectView } from '../../records/shown';
 import { WRITE_KINDS } from '../../records/outbox/write-kinds';
 

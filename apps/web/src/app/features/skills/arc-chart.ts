@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { ForceUnit } from '@wiry-otter/core';
-import { type Axes, type ChartLine, type Inks, line } from '../../drawing/chart-style';
-import { demandInUnit, forceWord } from '../../drawing/figures';
-import { LineChart } from '../../drawing/line-chart';
+import { type Axes, type ChartLine, type Inks, line } from '../../ui/charts/chart-style';
+import { demandInUnit, forceWord } from '../../ui/quantities/figures';
+import { LineChart } from '../../ui/charts/line-chart';
 import type { HangView } from './hang-views';
 
 /** Strokes that tell the places apart, px on and off. */

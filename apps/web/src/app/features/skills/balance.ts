@@ -12,7 +12,7 @@ import {
   rigSetup,
   sagged,
 } from '@wiry-otter/core';
-import { compositionOf, type WorkbenchInput } from '../../setups/workbench/solve-workbench';
+import { compositionOf, type WorkbenchInput } from '../setups/workbench/solve-workbench';
 
 /** How far the hips sag, and the hands move, where it is told what that does, m. */
 const SAG_M = 0.1;

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { Help } from '@wiry-otter/core';
-import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { WorkbenchStore } from '../setups/workbench/workbench-store';
 import { HangStore } from './hang-store';
 import { LevelStore } from './level-store';
 import { firstName, shareWords } from './skill-words';

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { STANDING_RANGE } from '@wiry-otter/core';
-import { ChooseAnchor } from '../../setups/choose-anchor';
-import { WorkbenchStore } from '../../setups/workbench/workbench-store';
-import { FramePacer } from '../../timing/frame-pacer';
+import { ChooseAnchor } from '../setups/choose-anchor';
+import { WorkbenchStore } from '../setups/workbench/workbench-store';
+import { FramePacer } from '../../ui/timing/frame-pacer';
 
 /** Where the bands hang and how: place, anchor, its height and distance, taken up, turns. */
 @Component({

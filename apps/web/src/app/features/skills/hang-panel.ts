@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { type ForceUnit, type HelpAt, isHold, type TautWay } from '@wiry-otter/core';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
-import { demandQuantity } from '../../drawing/figures';
-import type { RouteOfExercise } from '../../setups/workbench/routes';
+import { demandQuantity } from '../../ui/quantities/figures';
+import type { RouteOfExercise } from '../setups/workbench/routes';
 import type { HangDetails, HangView } from './hang-views';
 import { HelpCurve } from './help-curve';
 import { liftWords, mountingWords, type PointNames, shareWords } from './skill-words';

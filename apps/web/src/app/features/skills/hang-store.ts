@@ -1,8 +1,8 @@
 import { computed, inject, Injectable, linkedSignal, untracked } from '@angular/core';
 import { createRigger, prepareExercise, type TautWay } from '@wiry-otter/core';
-import { kitOnWorkbench } from '../../setups/workbench/solve-workbench';
-import { WorkbenchStore } from '../../setups/workbench/workbench-store';
-import { whenLetGo } from '../../timing/when-let-go';
+import { kitOnWorkbench } from '../setups/workbench/solve-workbench';
+import { WorkbenchStore } from '../setups/workbench/workbench-store';
+import { whenLetGo } from '../../ui/timing/when-let-go';
 import {
   bandsAtPlaces,
   type ChosenRoutes,

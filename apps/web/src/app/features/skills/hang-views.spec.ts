@@ -1,13 +1,12 @@
 import { findExercise, SKILLS } from '@wiry-otter/catalogue';
 import type { ExerciseDocument, SkillDocument } from '@wiry-otter/contracts';
-import { createRigger, knowBand, solveSetup } from '@wiry-otter/core';
+import { createRigger, knowBand, rigSetup, solveSetup } from '@wiry-otter/core';
 import { measuredBand, personRecord, placeRecord, pull } from '../../../testing/records';
-import { solveWorkbench, type WorkbenchInput } from '../../setups/workbench/solve-workbench';
-import { EMPTY_WORKBENCH } from '../../setups/workbench/workbench-state';
+import { solveWorkbench, type WorkbenchInput } from '../setups/workbench/solve-workbench';
+import { EMPTY_WORKBENCH } from '../setups/workbench/workbench-state';
 import { balanceOf, phasesTo, shiftsOf, targetHeight } from './balance';
 import { bandsAtPlaces, type HangView, hangDetails, hangViews } from './hang-views';
 import { amountWords, liftWords, mountingWords, pointNames, shareWords } from './skill-words';
-import { rigSetup } from '@wiry-otter/core';
 
 const PLANK = knowBand(measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)]));
 

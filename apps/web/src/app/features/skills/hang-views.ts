@@ -11,11 +11,11 @@ import {
   type Slackness,
   slacknessOf,
 } from '@wiry-otter/core';
-import type { KnownBand } from '../../bands/band-law';
-import { withPart } from '../../setups/workbench/changes';
-import type { RouteOfExercise } from '../../setups/workbench/routes';
-import { compositionOf, type WorkbenchInput } from '../../setups/workbench/solve-workbench';
-import type { WorkbenchState } from '../../setups/workbench/workbench-state';
+import type { KnownBand } from '../bands/band-law';
+import { withPart } from '../setups/workbench/changes';
+import type { RouteOfExercise } from '../setups/workbench/routes';
+import { compositionOf, type WorkbenchInput } from '../setups/workbench/solve-workbench';
+import type { WorkbenchState } from '../setups/workbench/workbench-state';
 
 /** The route that was chosen at each place, where not the first. */
 export type ChosenRoutes = Readonly<Record<string, string>>;

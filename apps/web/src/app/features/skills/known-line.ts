@@ -1,11 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { type Effort, isTrusted, setupTitle, writeForce } from '@wiry-otter/core';
-import { NumberInput } from '../../forms/number-input';
-import { FoundLineView } from '../../setups/find/found-line';
-import type { FoundLine } from '../../setups/find/found-lines';
-import { FoundStore } from '../../setups/find/found-store';
-import { Wishes } from '../../setups/find/wishes';
-import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { NumberInput } from '../../ui/fields/number-input';
+import { FoundLineView } from '../setups/find/found-line';
+import type { FoundLine } from '../setups/find/found-lines';
+import { FoundStore } from '../setups/find/found-store';
+import { Wishes } from '../setups/find/wishes';
+import { WorkbenchStore } from '../setups/workbench/workbench-store';
 import { StartStore } from './start-store';
 import { firstName } from './skill-words';
 import { shownWords } from './standing';

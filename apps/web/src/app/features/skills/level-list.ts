@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { PosePicture } from '../../exercises/pose-picture';
-import { WorkbenchStore } from '../../setups/workbench/workbench-store';
-import { demandQuantity, quantityWords } from '../../drawing/figures';
+import { PosePicture } from '../exercises/pose-picture';
+import { WorkbenchStore } from '../setups/workbench/workbench-store';
+import { demandQuantity, quantityWords } from '../../ui/quantities/figures';
 import { LevelStore, type LevelView } from './level-store';
 import { perLimbWords } from './skill-words';
 import { shownWords } from './standing';

@@ -9,8 +9,8 @@ import type {
 } from '@wiry-otter/contracts';
 import { type LevelDemand, levelsByDemand, solveSetup, WHOLE_REP } from '@wiry-otter/core';
 import { syncFeature } from '../../records/sync';
-import { usableAnchors } from '../../setups/kit';
-import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { usableAnchors } from '../setups/kit';
+import { WorkbenchStore } from '../setups/workbench/workbench-store';
 import {
   selectPrescriptions,
   selectSetups,

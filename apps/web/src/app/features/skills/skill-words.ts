@@ -8,7 +8,7 @@ import {
   type SkillLevel,
   writeForce,
 } from '@wiry-otter/core';
-import { demandQuantity, quantityWords } from '../../drawing/figures';
+import { demandQuantity, quantityWords } from '../../ui/quantities/figures';
 
 /** What a level is called. */
 export function levelTitle({ title }: SkillLevel, exercise: ExerciseDocument): string {

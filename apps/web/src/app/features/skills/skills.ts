@@ -10,12 +10,12 @@ import {
   viewChild,
 } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { BagList } from '../../setups/bag-list';
-import { SetupCautions } from '../../setups/figures/setup-cautions';
-import { LadderPanel } from '../../setups/ladder/ladder-panel';
-import { SaveSetup } from '../../setups/saved/save-setup';
-import { SavedSetups } from '../../setups/saved/saved-setups';
-import { WORKBENCH_KEY, WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { BagList } from '../setups/bag-list';
+import { SetupCautions } from '../setups/figures/setup-cautions';
+import { LadderPanel } from '../setups/ladder/ladder-panel';
+import { SaveSetup } from '../setups/saved/save-setup';
+import { SavedSetups } from '../setups/saved/saved-setups';
+import { WORKBENCH_KEY, WorkbenchStore } from '../setups/workbench/workbench-store';
 import { Keys } from '../../shell/keys';
 import { ArcChart } from './arc-chart';
 import { BalancePanel } from './balance-panel';

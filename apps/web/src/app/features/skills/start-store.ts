@@ -4,10 +4,10 @@ import { type Effort, firstHelp, helpOver, isHold, type Target } from '@wiry-ott
 import { format } from 'date-fns';
 import { v7 as uuidv7 } from 'uuid';
 import { RecordWriter } from '../../records/outbox/record-writer';
-import { withPart } from '../../setups/workbench/changes';
-import { solveWorkbench } from '../../setups/workbench/solve-workbench';
-import { WorkbenchStore } from '../../setups/workbench/workbench-store';
-import { whenLetGo } from '../../timing/when-let-go';
+import { withPart } from '../setups/workbench/changes';
+import { solveWorkbench } from '../setups/workbench/solve-workbench';
+import { WorkbenchStore } from '../setups/workbench/workbench-store';
+import { whenLetGo } from '../../ui/timing/when-let-go';
 import { LevelStore } from './level-store';
 
 /** What is known of a person in a level, and the help that it gives to begin with. */

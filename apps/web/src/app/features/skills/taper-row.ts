@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { isHold, SLOW_LOWERING_NOTE } from '@wiry-otter/core';
-import { countWord } from '../../session/work-words';
-import { type Rung, rungsByHand } from '../../setups/ladder/ladder-model';
-import type { LadderStore } from '../../setups/ladder/ladder-store';
-import { WorkbenchStore } from '../../setups/workbench/workbench-store';
-import { whenLetGo } from '../../timing/when-let-go';
+import { countWord } from '../session/work-words';
+import { type Rung, rungsByHand } from '../setups/ladder/ladder-model';
+import type { LadderStore } from '../setups/ladder/ladder-store';
+import { WorkbenchStore } from '../setups/workbench/workbench-store';
+import { whenLetGo } from '../../ui/timing/when-let-go';
 import { LevelStore } from './level-store';
 import { StartStore } from './start-store';
 import { holdPrescription, loweringPrescription, taperPrescription, taperSets } from './taper';

@@ -1,6 +1,6 @@
 import type { PrescriptionInput } from '@wiry-otter/contracts';
 import { type FirstHelp, helpOver, TAPER_RANGES } from '@wiry-otter/core';
-import type { Rung } from '../../setups/ladder/ladder-model';
+import type { Rung } from '../setups/ladder/ladder-model';
 
 /** One set of a taper: a rung and the range it is to be filled. */
 export interface TaperSet {

@@ -2,12 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { Store } from '@ngrx/store';
 import type { PrescriptionInput, SetupInput } from '@wiry-otter/contracts';
 import { RecordWriter } from '../../records/outbox/record-writer';
-import { keptRung, type Rung } from '../../setups/ladder/ladder-model';
-import type { LadderStore } from '../../setups/ladder/ladder-store';
-import { WorkbenchStore } from '../../setups/workbench/workbench-store';
+import { keptRung, type Rung } from '../setups/ladder/ladder-model';
+import type { LadderStore } from '../setups/ladder/ladder-store';
+import { WorkbenchStore } from '../setups/workbench/workbench-store';
 import { selectPrescriptions } from '../../records/selectors';
-import { BeginSession } from '../../session/begin-session';
-import { noticeActions } from '../../state/notices';
+import { BeginSession } from '../session/begin-session';
+import { noticeActions } from '../../ui/notices/notices';
 
 /** Prescribes rungs of a ladder, once their warnings were seen to, and begins the session. */
 @Component({

@@ -33,13 +33,14 @@ import {
   keptRung,
   ladderRequestOf,
   rungsOf,
-} from '../../setups/ladder/ladder-model';
-import type { WorkbenchInput } from '../../setups/workbench/solve-workbench';
-import { EMPTY_WORKBENCH } from '../../setups/workbench/workbench-state';
+} from '../../features/setups/ladder/ladder-model';
+import type { WorkbenchInput } from '../../features/setups/workbench/solve-workbench';
+import { EMPTY_WORKBENCH } from '../../features/setups/workbench/workbench-state';
 import type { Deriver } from './deriver';
 import { differenceOf } from './differences';
 import { type AllEntities, viewOf } from './overlay';
-import type { KeptWrite, RecordView, WriteKind, WriteKindOf } from './write';
+import type { KeptWrite, WriteKind } from './write';
+import type { RecordView, WriteKindOf } from './write-kind';
 import { WRITE_KINDS, type WriteKinds } from './write-kinds';
 
 const IN_PLACE: Deriver = {

@@ -1,5 +1,5 @@
 import type { DecisionRecord, LadderRecord, RecordKind, SetupRecord } from '@wiry-otter/contracts';
-import type { ShownRecord } from './write';
+import type { ShownRecord } from './write-kind';
 
 /** Figures that differ by less than this share were computed alike. */
 const SAME_SHARE = 1e-6;

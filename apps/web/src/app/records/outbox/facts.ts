@@ -9,7 +9,7 @@ import {
   type RungFacts,
 } from '@wiry-otter/derived';
 import { bandsToday } from '../bands-today';
-import type { RecordView } from './write';
+import type { RecordView } from './write-kind';
 
 /** What a studio's records are computed by. */
 export interface StudioFacts {

@@ -12,7 +12,8 @@ import { OutboxSender } from './outbox-sender';
 import { outboxActions } from './outbox-state';
 import { forgetOldWrites, oldWrites } from './old-outbox';
 import { viewOf } from './overlay';
-import type { KeptWrite, Refusal, ShownRecord, Write, WriteKindOf } from './write';
+import type { KeptWrite, Refusal, Write } from './write';
+import type { ShownRecord, WriteKindOf } from './write-kind';
 import { WRITE_KINDS } from './write-kinds';
 
 /** Without a sign-in there is nobody to write as. */

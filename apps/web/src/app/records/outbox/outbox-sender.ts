@@ -9,7 +9,8 @@ import { differenceOf } from './differences';
 import { mergeFields } from './merge';
 import type { Outbox } from './outbox';
 import { outboxActions } from './outbox-state';
-import type { KeptWrite, Refusal, WriteKindOf } from './write';
+import type { KeptWrite, Refusal } from './write';
+import type { WriteKindOf } from './write-kind';
 import { WRITE_KINDS } from './write-kinds';
 
 /** After a failure the next try comes later each time, ms. */

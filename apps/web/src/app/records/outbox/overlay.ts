@@ -1,5 +1,6 @@
 import type { RecordKind, RecordOf } from '@wiry-otter/contracts';
-import type { KeptWrite, RecordView, ShownRecord, WriteKindOf } from './write';
+import type { KeptWrite } from './write';
+import type { RecordView, ShownRecord, WriteKindOf } from './write-kind';
 import { WRITE_KINDS } from './write-kinds';
 
 /** The records of a kind by their id. */

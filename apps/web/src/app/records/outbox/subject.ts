@@ -1,4 +1,5 @@
-import type { RecordView, Write } from './write';
+import type { Write } from './write';
+import type { RecordView } from './write-kind';
 
 /** Whom or which band a write is about, by name; empty where its own words say it. */
 export function subjectOf({ body, kind, params }: Write, view: RecordView): string {

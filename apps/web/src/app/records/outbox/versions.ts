@@ -1,5 +1,6 @@
 import { dequal } from 'dequal';
-import type { KeptWrite, WriteKindOf } from './write';
+import type { KeptWrite } from './write';
+import type { WriteKindOf } from './write-kind';
 import { WRITE_KINDS } from './write-kinds';
 
 type Fields = Readonly<Record<string, unknown>>;

@@ -11,7 +11,7 @@ import {
 } from './kinds/sessions';
 import { putSetup, putSetupAway, takeSetupBack } from './kinds/setups';
 import * as studio from './kinds/studio';
-import type { WriteKindOf } from './write';
+import type { WriteKindOf } from './write-kind';
 
 /** Every kind of write: each goes through the outbox, there is no other way. */
 export const WRITE_KINDS = {

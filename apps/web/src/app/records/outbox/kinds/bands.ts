@@ -17,7 +17,7 @@ import {
   type ShownRecord,
   type WriteFacts,
   type WriteKindOf,
-} from '../write';
+} from '../write-kind';
 
 interface Band {
   readonly id: string;

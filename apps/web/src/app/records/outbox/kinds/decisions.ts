@@ -22,7 +22,7 @@ import {
   type ShownRecord,
   type WriteFacts,
   type WriteKindOf,
-} from '../write';
+} from '../write-kind';
 import { climbedLadder } from './ladders';
 import { exerciseOf, prescribed, rungsAsSetups } from './prescriptions';
 import { changedSession, overtaken } from './sessions';

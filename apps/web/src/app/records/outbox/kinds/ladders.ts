@@ -9,7 +9,7 @@ import {
   type ShownRecord,
   type WriteFacts,
   type WriteKindOf,
-} from '../write';
+} from '../write-kind';
 import { prescribed } from './prescriptions';
 import { setupsOfRungs } from './setups';
 

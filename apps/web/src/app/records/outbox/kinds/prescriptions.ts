@@ -6,7 +6,7 @@ import {
   type ShownRecord,
   type WriteFacts,
   type WriteKindOf,
-} from '../write';
+} from '../write-kind';
 import type { Deriver } from '../deriver';
 import { setupsOfRungs } from './setups';
 

@@ -7,7 +7,7 @@ import type {
   UsedSetup,
 } from '@wiry-otter/contracts';
 import { studioFacts } from '../facts';
-import { type RecordView, shown, type ShownRecord, type WriteKindOf } from '../write';
+import { type RecordView, shown, type ShownRecord, type WriteKindOf } from '../write-kind';
 
 interface One {
   readonly id: string;

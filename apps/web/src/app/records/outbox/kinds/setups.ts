@@ -8,7 +8,7 @@ import {
   type ShownRecord,
   type WriteFacts,
   type WriteKindOf,
-} from '../write';
+} from '../write-kind';
 
 interface One {
   readonly id: string;

@@ -5,7 +5,7 @@ import type {
   StudioRulesInput,
 } from '@wiry-otter/contracts';
 import type { FinderPreferences } from '@wiry-otter/core';
-import { type RecordView, shown, type ShownRecord, type WriteKindOf } from '../write';
+import { type RecordView, shown, type ShownRecord, type WriteKindOf } from '../write-kind';
 
 interface One {
   readonly id: string;

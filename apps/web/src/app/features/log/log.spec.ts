@@ -1,0 +1,53 @@
+import { TestBed } from '@angular/core/testing';
+import type { SessionRecord } from '@wiry-otter/contracts';
+import { setUpStudio, tell } from '../../../testing/app';
+import { personRecord, UUID } from '../../../testing/records';
+import { Log } from './log';
+
+const session = (digit: string, day: string): SessionRecord =>
+  ({
+    id: `${UUID}${digit}`,
+    version: 1,
+    personId: personRecord().id,
+    prescription: { exerciseId: 'standing-row' },
+    setups: [],
+    startedAt: `${day}T10:00:00Z`,
+    day,
+    finishedAt: `${day}T11:00:00Z`,
+    discardedAt: null,
+    sets: [],
+    decision: null,
+  }) as unknown as SessionRecord;
+
+describe('the log', () => {
+  function open(trainedSince: Record<string, string>, sessions: readonly SessionRecord[]) {
+    localStorage.clear();
+    const { store, wire } = setUpStudio([]);
+    tell(store, { person: [personRecord({ version: 2, trainedSince })], session: sessions });
+    const fixture = TestBed.createComponent(Log);
+    fixture.detectChanges();
+    const root = fixture.nativeElement as HTMLElement;
+    return { wire, root, rows: () => root.querySelectorAll('tbody tr').length, fixture };
+  }
+
+  it('asks for what lies further back than this device keeps, after the last on show', () => {
+    const known = [session('1', '2026-11-20'), session('2', '2026-11-10')];
+    const { fixture, root, rows, wire } = open({ 'standing-row': '2026-02-01' }, known);
+    expect(rows()).toBe(2);
+    root.querySelector('button')?.click();
+    const asked = wire.expectOne(({ url }) => url.startsWith('/api/sessions?'));
+    expect(asked.request.url).toContain(`beforeDay=2026-11-10&beforeId=${UUID}2`);
+    const found = asked.request.url;
+    expect(found).toContain(`personId=${personRecord().id}`);
+    asked.error(new ProgressEvent('error'));
+    fixture.detectChanges();
+    // Without a network what is there stays, and it can be asked for again.
+    expect(rows()).toBe(2);
+    expect(root.querySelector('button')).not.toBeNull();
+  });
+
+  it('offers nothing older where the first session is on show', () => {
+    const { root } = open({ 'standing-row': '2026-11-10' }, [session('2', '2026-11-10')]);
+    expect(root.querySelector('button')).toBeNull();
+  });
+});

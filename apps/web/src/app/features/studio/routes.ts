@@ -1,0 +1,9 @@
+import type { Routes } from '@angular/router';
+
+export const studioRoutes: Routes = [
+  {
+    path: 'studio',
+    title: 'Studio · Wiry Otter',
+    loadComponent: () => import('./studio').then((file) => file.Studio),
+  },
+];

@@ -1,0 +1,9 @@
+import type { Routes } from '@angular/router';
+
+export const todayRoutes: Routes = [
+  {
+    path: 'today',
+    title: 'Today · Wiry Otter',
+    loadComponent: () => import('./today').then((file) => file.Today),
+  },
+];

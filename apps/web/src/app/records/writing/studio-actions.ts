@@ -1,0 +1,14 @@
+import { createActionGroup, props } from '@ngrx/store';
+import type { OwnExerciseInput, PlaceInput } from '@wiry-otter/contracts';
+
+export const studioActions = createActionGroup({
+  source: 'Studio',
+  events: {
+    'Save place': props<{ id: string; input: PlaceInput; words: string }>(),
+    'Save exercise': props<{ id: string; input: OwnExerciseInput; words: string }>(),
+    'Put exercise away': props<{ id: string }>(),
+    'Take exercise back': props<{ id: string }>(),
+    'Put setup away': props<{ id: string }>(),
+    'Take setup back': props<{ id: string }>(),
+  },
+});

@@ -1,0 +1,100 @@
+import { inject } from '@angular/core';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { type Action, Store } from '@ngrx/store';
+import type { PlaceRecord } from '@wiry-otter/contracts';
+import { map, withLatestFrom } from 'rxjs';
+import { RecordWriter } from '../outbox/record-writer';
+import { SHOWN } from '../shown';
+import { done } from './done';
+import { studioActions } from './studio-actions';
+
+export const savePlace = createEffect(
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
+    actions.pipe(
+      ofType(studioActions.savePlace),
+      withLatestFrom(store.select(SHOWN.place.selectEntities)),
+      map(([{ id, input, words }, places]) => {
+        const before = places[id];
+        void writer.write('putPlace', { id }, input, words, before);
+        return done(words, undoPlace(before));
+      }),
+    ),
+  { functional: true },
+);
+
+function undoPlace(before: PlaceRecord | undefined): Action | null {
+  if (before === undefined) return null;
+  const { id, version, ...fields } = before;
+  return studioActions.savePlace({
+    id,
+    input: { ...fields, version: version + 1 },
+    words: `${before.name} as it was.`,
+  });
+}
+
+export const saveExercise = createEffect(
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
+    actions.pipe(
+      ofType(studioActions.saveExercise),
+      withLatestFrom(store.select(SHOWN.exercise.selectEntities)),
+      map(([{ id, input, words }, exercises]) => {
+        void writer.write('putExercise', { id }, input, words, exercises[id]);
+        return done(words, null);
+      }),
+    ),
+  { functional: true },
+);
+
+export const putExerciseAway = createEffect(
+  (actions = inject(Actions), writer = inject(RecordWriter)) =>
+    actions.pipe(
+      ofType(studioActions.putExerciseAway),
+      map(({ id }) => {
+        const words = 'Put away; saved set-ups keep it.';
+        void writer.write('removeExercise', { id }, null, words);
+        return done(words, studioActions.takeExerciseBack({ id }));
+      }),
+    ),
+  { functional: true },
+);
+
+export const takeExerciseBack = createEffect(
+  (actions = inject(Actions), writer = inject(RecordWriter)) =>
+    actions.pipe(
+      ofType(studioActions.takeExerciseBack),
+      map(({ id }) => {
+        const words = 'Back among your own.';
+        void writer.write('restoreExercise', { id }, null, words);
+        return done(words, null);
+      }),
+    ),
+  { functional: true },
+);
+
+export const putSetupAway = createEffect(
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
+    actions.pipe(
+      ofType(studioActions.putSetupAway),
+      withLatestFrom(store.select(SHOWN.setup.selectEntities)),
+      map(([{ id }, setups]) => {
+        const words = `${setups[id]?.title ?? 'Set-up'}: put away.`;
+        void writer.write('putSetupAway', { id }, null, words);
+        return done(words, studioActions.takeSetupBack({ id }));
+      }),
+    ),
+  { functional: true },
+);
+
+export const takeSetupBack = createEffect(
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
+    actions.pipe(
+      ofType(studioActions.takeSetupBack),
+      withLatestFrom(store.select(SHOWN.setup.selectEntities)),
+      map(([{ id }, setups]) => {
+        const words = `${setups[id]?.title ?? 'Set-up'}: back among the saved.`;
+        void writer.write('takeSetupBack', { id }, null, words);
+        return done(words, null);
+      }),
+    ),
+  { functional: true },
+);
