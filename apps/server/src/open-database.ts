@@ -12,6 +12,9 @@ const LIMITS = {
   statement_timeout: 5000,
 } as const;
 
+/** A statement that is prepared is planned once, not once for each of its values. */
+const PLANNED_ONCE = { options: '-c plan_cache_mode=force_generic_plan' };
+
 /**
  * Connects to PostgreSQL and brings the schema up to date; fails with the server's address
  * (never its password) where it cannot be reached or does not let us in.
@@ -19,7 +22,7 @@ const LIMITS = {
 export async function openDatabase(databaseUrl: string): Promise<DataSource> {
   // A step of the schema may take as long as the tables are large.
   const unlimited = sourceOf(databaseUrl, { max: 1 });
-  const source = sourceOf(databaseUrl, { max: 10, ...LIMITS });
+  const source = sourceOf(databaseUrl, { max: 10, ...LIMITS, ...PLANNED_ONCE });
   try {
     await unlimited.initialize();
     await unlimited.runMigrations({ transaction: 'all' });

@@ -235,6 +235,29 @@ describe('the records that devices keep', () => {
       expect((kept as SessionRecord).sets.length).toBe(1);
     });
 
+    it('of many sets at once in one session are all kept, the last answer with all of them', async () => {
+      const setup = await demoSetup(studio.mika, 'Tobias Quill');
+      const session = await startedSession(studio.mika, setup);
+      const ids = Array.from({ length: 12 }, () => uuidv7());
+      const answers = await Promise.all(
+        ids.map((id) =>
+          send(
+            uuidv7(),
+            'PUT',
+            `/sessions/${session.id}/sets/${id}`,
+            doneSet(8, { setupId: null }),
+          ),
+        ),
+      );
+      const told = answers.map(({ body }) => body as SessionRecord);
+      expect(told.map(({ version }) => version).sort((a, b) => a - b)).toEqual(
+        ids.map((_, i) => session.version + 1 + i),
+      );
+      const last = told.find(({ version }) => version === session.version + ids.length);
+      expect(last?.sets.map(({ id }) => id).sort()).toEqual([...ids].sort());
+      expect(new Set(last?.sets.map(({ setupId }) => setupId))).toEqual(new Set([setup.id]));
+    });
+
     it('are answered alike for as long as devices send them again, and then forgotten', async () => {
       const { database } = studio;
       const [old, late] = [uuidv7(), uuidv7()];

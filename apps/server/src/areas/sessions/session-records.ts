@@ -37,34 +37,38 @@ export const sessionRecords: RecordSource<'session'> = {
   },
 };
 
-/** What a session used is told without the documents; of each set the row that stands. */
+/**
+ * What a session used is told without the documents; of each set the row that stands. Each part is
+ * looked up by its key: joined, PostgreSQL would read all set-ups of all studios for one session.
+ */
 const SESSION_PARTS = `
   SELECT own.id, own.version, own.person_id AS "personId", own.started_at AS "startedAt", own.day,
     own.finished_at AS "finishedAt", own.discarded_at AS "discardedAt", own.red_flag AS "redFlag",
-    jsonb_build_object('id', asked.id, 'personId', asked.person_id, 'setupIds', asked.setup_ids,
-      'track', asked.track, 'school', asked.school, 'sets', asked.sets, 'work', asked.work,
-      'rest_s', asked.rest_s, 'target', asked.target, 'drop', asked.drop_set,
-      'exerciseId', asked.exercise_id, 'fromDecisionId', asked.from_decision_id,
-      'createdAt', asked.created_at) AS prescription,
-    (SELECT jsonb_agg(jsonb_build_object('id', used.setup_id, 'version', used.version,
-        'title', used.title, 'figures', used.figures,
-        'exercise', used.document -> 'exercise' ->> 'title', 'phases', used.document -> 'phases',
-        'bands', jsonb_array_length(used.document -> 'runs')) ORDER BY named.place)
-      FROM jsonb_array_elements(own.setups) WITH ORDINALITY AS named (setup, place)
-      JOIN setup_version used ON used.setup_id = (named.setup ->> 'id')::uuid
-        AND used.version = (named.setup ->> 'version')::int) AS setups,
-    (SELECT coalesce(jsonb_agg(jsonb_build_object('id', one.set_id, 'performedAt', one.performed_at,
+    (SELECT json_build_object('id', asked.id, 'personId', asked.person_id,
+        'setupIds', asked.setup_ids, 'track', asked.track, 'school', asked.school,
+        'sets', asked.sets, 'work', asked.work, 'rest_s', asked.rest_s, 'target', asked.target,
+        'drop', asked.drop_set, 'exerciseId', asked.exercise_id,
+        'fromDecisionId', asked.from_decision_id, 'createdAt', asked.created_at)
+      FROM prescription asked WHERE asked.id = own.prescription_id) AS prescription,
+    (SELECT json_agg((
+        SELECT json_build_object('id', used.setup_id, 'version', used.version,
+          'title', used.title, 'figures', used.figures,
+          'exercise', used.document -> 'exercise' ->> 'title', 'phases', used.document -> 'phases',
+          'bands', jsonb_array_length(used.document -> 'runs'))
+        FROM setup_version used WHERE used.setup_id = (named.setup ->> 'id')::uuid
+          AND used.version = (named.setup ->> 'version')::int) ORDER BY named.place)
+      FROM jsonb_array_elements(own.setups) WITH ORDINALITY AS named (setup, place)) AS setups,
+    (SELECT coalesce(json_agg(json_build_object('id', one.set_id, 'performedAt', one.performed_at,
         'setupId', one.setup_id, 'reps', one.reps, 'partial', one.partial_reps,
         'hold_s', one.hold_s, 'lowering_s', one.lowering_s, 'spare', one.spare, 'form', one.form,
         'pain', one.pain) ORDER BY one.performed_at, one.set_id), '[]')
       FROM (SELECT DISTINCT ON (set_id) * FROM training_set WHERE session_id = own.id
         ORDER BY set_id, sequence DESC) one
       WHERE NOT one.set_aside) AS sets,
-    (SELECT jsonb_build_object('id', decision.id, 'code', decision.decision ->> 'code',
+    (SELECT json_build_object('id', decision.id, 'code', decision.decision ->> 'code',
         'status', decision.status)
       FROM decision WHERE decision.session_id = own.id) AS decision
   FROM training_session own
-  JOIN prescription asked ON asked.id = own.prescription_id
   WHERE own.studio_id = $1 AND own.id = ANY($2::uuid[])`;
 
 const asMoment = (text: string): string => new Date(text).toISOString();

@@ -3,21 +3,21 @@ import { refuse } from '../../platform/problems/refusal.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { SessionEntity, type SessionRow } from './entities.js';
 
-/** A session of one of this trainer's people, locked for a write. */
+/** A session of one of this trainer's people, `$2`, locked for a write; `$3` is the trainer. */
+export const LOCKED_SESSION = `
+  SELECT own.id, own.studio_id AS "studioId", own.version, own.person_id AS "personId",
+    own.prescription_id AS "prescriptionId", own.setups, own.exercise_id AS "exerciseId",
+    own.started_at AS "startedAt", own.day, own.finished_at AS "finishedAt",
+    own.red_flag AS "redFlag", own.discarded_at AS "discardedAt"
+  FROM training_session own
+  JOIN person_trainer given ON given.person_id = own.person_id AND given.studio_id = $1
+    AND given.trainer_id = $3 AND given.withdrawn_at IS NULL
+  WHERE own.studio_id = $1 AND own.id = $2
+  FOR UPDATE OF own`;
+
 export async function lockSession(scoped: ScopedManager, id: string): Promise<SessionRow> {
-  const [row] = await scoped.query<SessionRow>(
-    'lock-session',
-    `SELECT own.id, own.studio_id AS "studioId", own.version, own.person_id AS "personId",
-        own.prescription_id AS "prescriptionId", own.setups, own.exercise_id AS "exerciseId",
-        own.started_at AS "startedAt", own.day, own.finished_at AS "finishedAt",
-        own.red_flag AS "redFlag", own.discarded_at AS "discardedAt"
-      FROM training_session own
-      JOIN person_trainer given ON given.person_id = own.person_id AND given.studio_id = $1
-        AND given.trainer_id = $3 AND given.withdrawn_at IS NULL
-      WHERE own.studio_id = $1 AND own.id = $2
-      FOR UPDATE OF own`,
-    [id, scoped.scope.trainerId],
-  );
+  const { trainerId } = scoped.scope;
+  const [row] = await scoped.query<SessionRow>('lock-session', LOCKED_SESSION, [id, trainerId]);
   return row ?? refuse('not-found');
 }
 

@@ -9,14 +9,9 @@ import { findPerson, noteTrainedSince } from '../people/people-store.js';
 import { findPrescription } from '../prescriptions/prescription-store.js';
 import { assessNow, readSetup } from '../setups/setup-store.js';
 import { decideAgain } from './decision-store.js';
-import {
-  SessionEntity,
-  type SessionRow,
-  TrainingSetEntity,
-  type TrainingSetRow,
-} from './entities.js';
+import { SessionEntity, type SessionRow, TrainingSetEntity } from './entities.js';
 import { renewOvertaken } from './overtaken.js';
-import { changeSession, lockSession } from './session-rows.js';
+import { changeSession, LOCKED_SESSION, lockSession } from './session-rows.js';
 import { countSetWear } from './set-wear.js';
 
 /** Begins a session from a prescription; sent twice it begins once. */
@@ -135,49 +130,69 @@ export async function logSet(
   setId: string,
   input: SetInput,
 ): Promise<void> {
-  const session = await lockSession(scoped, sessionId);
-  const set = { ...input, setupId: setupOfSet(session, input) };
   const performedAt = new Date(input.performedAt);
-  const row = { ...set, performedAt, id: setId, setId, sequence: 0, setAside: false, sessionId };
-  if (!(await insertSet(scoped, row))) {
+  const logged = await insertSet(scoped, sessionId, setId, { ...input, performedAt });
+  if (!logged.isNew) {
     const known = await scoped.findOwn(TrainingSetEntity, { id: setId });
-    expectSame(known, { sessionId, ...set });
+    expectSame(known, { ...input, sessionId, setupId: logged.setupId });
     return;
   }
-  await afterSets(scoped, solver, session, row);
+  scoped.touch('session', sessionId);
+  const { setupId } = logged;
+  await afterSets(scoped, solver, logged, {
+    ...{ ...input, setId, setupId, performedAt },
+    setAside: false,
+  });
+}
+
+/** The session of a set that was to be logged, as it was before. */
+interface Logged extends SessionRow {
+  /** What the set was done with: one of the session's set-ups, the first where it does not say. */
+  readonly setupId: string;
+  /** Whether there was no such set yet. */
+  readonly isNew: boolean;
+  /** Whether the session had a set already, one that nobody ever took back. */
+  readonly afterOthers: boolean;
 }
 
 /**
  * Inserts the first row of a set, which has the set's id, and raises the session's version; one that
- * was given up is taken up again by it. Says whether there was no such set yet.
+ * was given up is taken up again by it. All in one statement: sets are what is written most.
  */
 async function insertSet(
   scoped: ScopedManager,
-  set: Omit<TrainingSetRow, 'studioId'>,
-): Promise<boolean> {
-  const inserted = await scoped.query(
-    'insert-set',
-    `WITH one AS (INSERT INTO training_set (studio_id, id, set_id, sequence, set_aside, performed_at, session_id,
-        setup_id, reps, partial_reps, hold_s, lowering_s, spare, form, pain)
-      VALUES ($1, $2, $2, 0, false, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
-      ON CONFLICT (id) DO NOTHING RETURNING session_id)
-      UPDATE training_session SET version = version + 1, discarded_at = NULL FROM one
-        WHERE studio_id = $1 AND training_session.id = one.session_id RETURNING 1`,
-    [
-      ...[set.id, set.performedAt, set.sessionId, set.setupId, set.reps, set.partial],
-      ...[set.hold_s, set.lowering_s, set.spare, set.form, set.pain],
-    ],
-  );
-  if (inserted.length === 0) return false;
-  scoped.touch('session', set.sessionId);
-  return true;
+  sessionId: string,
+  setId: string,
+  set: Omit<SetInput, 'performedAt'> & { readonly performedAt: Date },
+): Promise<Logged> {
+  const [logged] = await scoped.query<Logged>('log-set', LOG_SET, [
+    ...[sessionId, scoped.scope.trainerId, setId, set.performedAt, set.setupId],
+    ...[set.reps, set.partial, set.hold_s, set.lowering_s, set.spare, set.form, set.pain],
+  ]);
+  return logged ?? refuse('not-found');
 }
 
-/** What a set was done with: one of the session's set-ups, the first where it does not say. */
-function setupOfSet({ setups }: SessionRow, { setupId }: Pick<SetInput, 'setupId'>): string {
-  const wanted = setupId ?? setups[0]?.id;
-  return setups.find(({ id }) => id === wanted)?.id ?? refuse('not-found');
-}
+const LOG_SET = `
+  WITH locked AS MATERIALIZED (${LOCKED_SESSION}),
+  asked AS (
+    SELECT locked.*, used.setup ->> 'id' AS "setupId"
+      FROM locked, jsonb_array_elements(locked.setups) WITH ORDINALITY AS used (setup, place)
+      WHERE $6::text IS NULL OR used.setup ->> 'id' = $6 ORDER BY used.place LIMIT 1),
+  logged AS (
+    INSERT INTO training_set (studio_id, id, set_id, sequence, set_aside, performed_at, session_id,
+        setup_id, reps, partial_reps, hold_s, lowering_s, spare, form, pain)
+      SELECT $1, $4, $4, 0, false, $5, asked.id, asked."setupId"::uuid, $7, $8, $9, $10, $11, $12, $13
+        FROM asked
+      ON CONFLICT (id) DO NOTHING RETURNING session_id),
+  changed AS (
+    UPDATE training_session SET version = version + 1, discarded_at = NULL FROM logged
+      WHERE studio_id = $1 AND training_session.id = logged.session_id)
+  SELECT asked.*, EXISTS (SELECT FROM logged) AS "isNew",
+    EXISTS (SELECT FROM training_set known
+      WHERE known.session_id = asked.id AND known.sequence = 0 AND NOT EXISTS (
+        SELECT FROM training_set later
+         WHERE later.set_id = known.set_id AND later.sequence > 0)) AS "afterOthers"
+  FROM asked`;
 
 /** Takes a set back, or puts it back, by a row that supersedes it. */
 export async function setSetAside(
@@ -202,13 +217,14 @@ export async function setSetAside(
 async function afterSets(
   scoped: ScopedManager,
   solver: Solver,
-  session: SessionRow,
+  session: SessionRow & { readonly afterOthers?: boolean },
   set: Parameters<typeof countSetWear>[2],
 ): Promise<void> {
   await countSetWear(scoped, session, set);
   if (session.discardedAt !== null) {
     await renewTrainedSince(scoped, session.personId, session.exerciseId);
   }
-  if (session.finishedAt === null) await renewOvertaken(scoped, session);
-  else await decideAgain(scoped, solver, session);
+  if (session.finishedAt !== null) await decideAgain(scoped, solver, session);
+  // What a session overtakes it overtakes from its first set on.
+  else if (session.afterOthers !== true) await renewOvertaken(scoped, session);
 }
