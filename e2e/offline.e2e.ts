@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { appOnDevice } from './app-on-device.js';
 import { signIn } from './sign-in.js';
 import { test } from './studio-test.js';
 import { goTheWholeWay } from './whole-way.js';
@@ -9,22 +10,7 @@ test.use({ serviceWorkers: 'allow' });
 async function visit(page: Page): Promise<void> {
   await signIn(page);
   await expect(page.getByLabel('People and their next work')).toBeVisible();
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await expect
-    .poll(
-      () =>
-        page.evaluate(async () => {
-          const { assetGroups } = (await (await fetch('/ngsw.json')).json()) as {
-            assetGroups: { urls: string[] }[];
-          };
-          const wanted = assetGroups.flatMap(({ urls }) => urls).length;
-          const name = (await caches.keys()).find((one) => one.endsWith('assets:app:cache'));
-          const kept = name === undefined ? [] : await (await caches.open(name)).keys();
-          return wanted - kept.length;
-        }),
-      { timeout: 60_000 },
-    )
-    .toBeLessThanOrEqual(0);
+  await appOnDevice(page);
 }
 
 test('after one visit the app opens without a network, with every record', async ({

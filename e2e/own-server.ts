@@ -79,7 +79,8 @@ function databaseUrl(cluster: string, name: string): string {
   return url.href;
 }
 
-async function startServer(env: Record<string, string>): Promise<ChildProcess> {
+/** A server as `npm start` runs it, on a database that there is. */
+export async function startServer(env: Record<string, string>): Promise<ChildProcess> {
   const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/main.ts'], {
     cwd: ROOT,
     env: { ...process.env, OTTER_DEMO: 'yes', ...env },
@@ -90,13 +91,13 @@ async function startServer(env: Record<string, string>): Promise<ChildProcess> {
   return server;
 }
 
-async function end(server: ChildProcess, signal: 'SIGTERM' | 'SIGKILL'): Promise<void> {
+export async function end(server: ChildProcess, signal: 'SIGTERM' | 'SIGKILL'): Promise<void> {
   const ended = once(server, 'exit');
   server.kill(signal);
   await ended;
 }
 
-async function freePort(): Promise<number> {
+export async function freePort(): Promise<number> {
   const server = createServer();
   server.listen(0, '127.0.0.1');
   await once(server, 'listening');

@@ -11,7 +11,7 @@ import { openDatabase } from '../src/open-database.js';
 import { RECORD_SOURCES, RECOUNTS } from '../src/areas/areas.js';
 import { loadDemo } from '../src/demo/load-demo.js';
 import { createRecordKeeper } from '../src/platform/records/record-keeper.js';
-import { ensureRecords } from '../src/platform/records/rebuild-records.js';
+import { ensureRecords, rebuildRecords } from '../src/platform/records/rebuild-records.js';
 import { enlarge, type Size } from './large-studio.js';
 
 const CLUSTER = process.env['OTTER_TEST_DATABASE_URL'] ?? '';
@@ -223,9 +223,19 @@ async function besideBare(): Promise<void> {
       body: JSON.stringify({ id: uuidv7(), sessionId: nextSession(), reps: 8 }),
     }),
   );
+  await bare.stop();
+  await rebuilt(studio.url);
   await firstFill(ours, headers);
   await ours.stop();
-  await bare.stop();
+}
+
+/** Ends the sessions, and writes their records anew: what the bare server wrote no device could read. */
+async function rebuilt(url: string): Promise<void> {
+  const database = await openDatabase(url);
+  await database.query(`UPDATE training_session SET finished_at = started_at + interval '30 minutes'
+    WHERE finished_at IS NULL AND person_id IN (SELECT id FROM person WHERE name LIKE 'Person %')`);
+  await rebuildRecords(database, createRecordKeeper(RECORD_SOURCES), RECOUNTS);
+  await database.destroy();
 }
 
 async function firstFill({ address }: Running, headers: Asked['headers']): Promise<void> {

@@ -1,5 +1,10 @@
 import { readdirSync } from 'node:fs';
-import type { ExerciseDocument } from '@wiry-otter/contracts';
+import {
+  type ExerciseDocument,
+  exerciseDocument,
+  parseDocument,
+  skillDocument,
+} from '@wiry-otter/contracts';
 import {
   type AnchorKind,
   type Band,
@@ -18,7 +23,7 @@ import {
   solveSetup,
   STANDARD_GRAVITY_M_S2,
 } from '@wiry-otter/core';
-import { CATALOGUE } from '../src/index.js';
+import { CATALOGUE, SKILLS } from '../src/index.js';
 
 const STATURES = [1.5, 1.75, 2];
 const KILOGRAMS_PER_METRE = 41;
@@ -105,6 +110,15 @@ describe('catalogue', () => {
     const files = readdirSync(new URL('../exercises', import.meta.url));
     expect(CATALOGUE.map(({ id }) => `${id}.json`).sort()).toEqual(files.sort());
     expect(CATALOGUE.length).toBeGreaterThanOrEqual(60);
+  });
+
+  it('is what its schemas make of it, to the last field: the app does not parse it again', () => {
+    for (const exercise of CATALOGUE) {
+      expect(parseDocument(exerciseDocument, exercise)).toEqual({ ok: true, value: exercise });
+    }
+    for (const skill of SKILLS) {
+      expect(parseDocument(skillDocument, skill)).toEqual({ ok: true, value: skill });
+    }
   });
 
   it('says of every exercise how to do it, what goes wrong and what it trains', () => {

@@ -71,6 +71,8 @@ export function tell(
   const changes = RECORD_KINDS.flatMap((kind) =>
     (records[kind] ?? []).map((record) => ({ kind, id: record.id, version: 1, record })),
   );
+  store.dispatch(recordActions.restored({ changes: [], cursor: null }));
+  store.dispatch(recordActions.restoredOlder({ changes: [] }));
   store.dispatch(recordActions.pulled({ changes, cursor: '', more: false, held: false }));
 }
 

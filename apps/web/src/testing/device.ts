@@ -81,8 +81,10 @@ window.openDevice = async (trainer) => {
     }),
     pull: () => store.dispatch(recordActions.pull()),
     async replica() {
-      const { changes } = await new Replica(trainer.id).read();
-      return Object.fromEntries(changes.map(({ id, kind, record }) => [`${kind} ${id}`, record]));
+      const replica = new Replica(trainer.id);
+      const { changes } = await replica.readRecent();
+      const all = [...changes, ...(await replica.readOlder())];
+      return Object.fromEntries(all.map(({ id, kind, record }) => [`${kind} ${id}`, record]));
     },
   };
 };

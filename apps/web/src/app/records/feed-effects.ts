@@ -27,7 +27,7 @@ const CURSOR_VOID = 'cursor-void';
 export const pullAtFirst = createEffect(
   (actions = inject(Actions)) =>
     actions.pipe(
-      ofType(recordActions.restored),
+      ofType(recordActions.restoredOlder),
       map(() => recordActions.pull()),
     ),
   { functional: true },
@@ -61,15 +61,19 @@ export const pullWhatWasHeld = createEffect(
   { functional: true },
 );
 
-/** Fetches what has changed, page by page; one pull after the other. */
+/**
+ * Fetches what has changed, page by page; one pull after the other, and none before all is there that
+ * this device had kept: that would bring back what the feed has just told to be gone.
+ */
 export const pull = createEffect(
   (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
     actions.pipe(
       ofType(recordActions.pull),
       concatMap(() =>
-        store.select(syncFeature.selectCursor).pipe(
+        store.select(syncFeature.selectSyncState).pipe(
+          filter(({ restored }) => restored === 'all'),
           take(1),
-          switchMap((cursor) => pages(api, cursor)),
+          switchMap(({ cursor }) => pages(api, cursor)),
           // What is told of one trainer's records is not another's.
           takeUntil(actions.pipe(ofType(recordActions.leave, recordActions.forget))),
         ),

@@ -7,8 +7,10 @@ export const recordActions = createActionGroup({
   events: {
     /** Keep up with the server, from now on. */
     Follow: props<{ trainerId: string }>(),
-    /** What this device had kept. */
+    /** What this device had kept, but for older sessions. */
     Restored: props<{ changes: readonly RecordChange[]; cursor: string | null }>(),
+    /** Those as well. */
+    'Restored older': props<{ changes: readonly RecordChange[] }>(),
     /** Look for what has changed. */
     Pull: emptyProps(),
     Pulled: props<Changes>(),

@@ -21,6 +21,7 @@ function recordSlice<Kind extends RecordKind>(kind: Kind) {
       adapter.getInitialState(),
       on(
         recordActions.restored,
+        recordActions.restoredOlder,
         recordActions.pulled,
         recordActions.answered,
         (state, { changes }) => {

@@ -9,6 +9,15 @@ const told = (name: string, version = 1): RecordChange => {
   return { kind: 'person', id: record.id, version, record };
 };
 
+const session = (id: string, day: string, finishedAt: string | null): RecordChange => ({
+  ...{ kind: 'session', id, version: 1 },
+  record: { id, day, finishedAt },
+});
+
+/** As they were told: by which day a session is found is the replica's own. */
+const unmarked = (changes: readonly RecordChange[]): RecordChange[] =>
+  changes.map(({ id, kind, record, version }) => ({ id, kind, version, record }) as RecordChange);
+
 describe('the replica', () => {
   let replica: Replica;
   beforeEach(() => (replica = new Replica(TRAINER)));
@@ -16,7 +25,7 @@ describe('the replica', () => {
 
   it('keeps what was told, with where the feed goes on, for the next visit', async () => {
     await replica.keep([told('Wren Sluice')], 'here');
-    const later = await new Replica(TRAINER).read();
+    const later = await new Replica(TRAINER).readRecent();
     expect(later.cursor).toBe('here');
     expect(later.changes).toEqual([told('Wren Sluice')]);
     expect(await replica.lastContact()).toMatch(/^\d{4}-/);
@@ -25,31 +34,27 @@ describe('the replica', () => {
   it('is not brought back to what was before by an answer that comes late', async () => {
     await replica.keep([told('Wren Sluice', 2)], 'here');
     await replica.keep([told('Wren Slui', 1)]);
-    expect((await replica.read()).changes).toEqual([told('Wren Sluice', 2)]);
+    expect((await replica.readRecent()).changes).toEqual([told('Wren Sluice', 2)]);
   });
 
   it('lets go of what is gone, and of all when it is fetched anew', async () => {
     await replica.keep([told('Wren Sluice')], 'here');
     await replica.keep([{ ...told('Wren Sluice', 2), record: null }], 'there');
-    expect(await replica.read()).toEqual({ changes: [], cursor: 'there' });
+    expect(await replica.readRecent()).toEqual({ changes: [], cursor: 'there' });
     await replica.clear();
-    expect((await replica.read()).cursor).toBeNull();
+    expect((await replica.readRecent()).cursor).toBeNull();
   });
 
   it('is each trainer’s own, and is removed from the device', async () => {
     await replica.keep([told('Wren Sluice')], 'here');
     const other = new Replica(`${UUID}e`);
-    expect((await other.read()).changes).toEqual([]);
+    expect((await other.readRecent()).changes).toEqual([]);
     await other.remove();
     await replica.remove();
-    expect((await new Replica(TRAINER).read()).cursor).toBeNull();
+    expect((await new Replica(TRAINER).readRecent()).cursor).toBeNull();
   });
 
   it('lets go of sessions older than half a year, and of all after a month without the server', async () => {
-    const session = (id: string, day: string, finishedAt: string | null): RecordChange => ({
-      ...{ kind: 'session', id, version: 1 },
-      record: { id, day, finishedAt },
-    });
     const [old, open, late] = [
       session(`${UUID}1`, '2026-03-01', '2026-03-01T10:00:00Z'),
       session(`${UUID}2`, '2026-03-01', null),
@@ -58,8 +63,36 @@ describe('the replica', () => {
     await replica.keep([old, open, late], 'here');
     const then = new Date(2026, 10, 28);
     spyOn(replica, 'lastContact').and.resolveTo('2026-11-27T10:00:00Z');
-    expect((await replica.read(then)).changes).toEqual([open, late]);
+    expect(unmarked((await replica.readRecent(then)).changes)).toEqual([late, open]);
+    expect(await replica.readOlder(then)).toEqual([]);
     const muchLater = new Date(2026, 11, 31);
-    expect(await replica.read(muchLater)).toEqual({ changes: [], cursor: null });
+    expect(await replica.readRecent(muchLater)).toEqual({ changes: [], cursor: null });
+  });
+
+  it('reads what is open or of late first, and the rest of half a year after it', async () => {
+    const finished = (id: string, day: string): RecordChange =>
+      session(`${UUID}${id}`, day, `${day}T10:00:00Z`);
+    const [june, early, late] = [
+      finished('1', '2026-06-10'),
+      finished('2', '2026-11-13'),
+      finished('3', '2026-11-14'),
+    ];
+    const open = session(`${UUID}4`, '2026-06-10', null);
+    const band = { ...told('Wren Sluice'), kind: 'band' as const };
+    const wear = { ...told('Wren Sluice'), kind: 'skillTest' as const };
+    await replica.keep([june, early, late, open, band, wear], 'here');
+    const then = new Date(2026, 10, 28);
+    const kept = await replica.readRecent(then);
+    expect(unmarked(kept.changes)).toEqual([band, late, open, wear] as RecordChange[]);
+    expect(unmarked(await replica.readOlder(then))).toEqual([june, early]);
+    // One that is ended is of its day from then on.
+    await replica.keep([
+      { ...session(`${UUID}4`, '2026-06-10', '2026-06-10T11:00:00Z'), version: 2 },
+    ]);
+    expect((await replica.readOlder(then)).map(({ id }) => id)).toEqual([
+      june.id,
+      open.id,
+      early.id,
+    ]);
   });
 });

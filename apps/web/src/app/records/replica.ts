@@ -1,16 +1,25 @@
 import type { RecordChange, RecordKind, SessionRecord } from '@wiry-otter/contracts';
-import { format, subWeeks } from 'date-fns';
-import Dexie, { type Table } from 'dexie';
+import { format, subDays, subWeeks } from 'date-fns';
+import Dexie, { type Collection, type Table } from 'dexie';
 
 /** Raised when records change their shape: what was kept in another shape is fetched anew. */
-const SHAPE = 2;
+const SHAPE = 3;
 
 /** After so long without a word from the server it is removed: nobody uses this device any more, ms. */
 const FORGOTTEN_MS = 30 * 86_400_000;
 /** Sessions older than this are asked for by page, and not kept. */
 const KEPT_WEEKS = 26;
+/** Sessions of so many days are read first: what today's work looks at. */
+const RECENT_DAYS = 14;
 
-type KeptRecord = RecordChange & { readonly record: object };
+/** A session that is not finished is work of every day. */
+const NOT_FINISHED = '9999-12-31';
+
+interface KeptRecord extends RecordChange {
+  readonly record: object;
+  /** Of a session, by which those of late are found without reading the others. */
+  readonly day?: string;
+}
 
 interface Kept {
   readonly changes: readonly RecordChange[];
@@ -34,7 +43,7 @@ export class Replica {
     this.database = new Dexie(Replica.nameFor(trainerId));
     this.database
       .version(SHAPE)
-      .stores({ records: '[kind+id]', notes: 'name' })
+      .stores({ records: '[kind+id], [kind+day]', notes: 'name' })
       .upgrade((transaction) =>
         Promise.all([transaction.table('records').clear(), transaction.table('notes').clear()]),
       );
@@ -46,15 +55,30 @@ export class Replica {
     return `otter.replica.${trainerId}`;
   }
 
-  /** All that is kept, without what has grown too old to be. */
-  async read(now = new Date()): Promise<Kept> {
+  /** What is kept but for sessions that are over and not of late. */
+  async readRecent(now = new Date()): Promise<Kept> {
     const heard = await this.lastContact();
     if (heard !== undefined && now.getTime() - Date.parse(heard) > FORGOTTEN_MS) await this.clear();
-    const [all, cursor] = await Promise.all([this.records.toArray(), this.notes.get(CURSOR)]);
-    const old = all.filter(isOlderThan(format(subWeeks(now, KEPT_WEEKS), 'yyyy-MM-dd')));
-    await this.records.bulkDelete(old.map(({ kind, id }) => [kind, id]));
-    const gone = new Set<RecordChange>(old);
-    return { changes: all.filter((change) => !gone.has(change)), cursor: cursor?.value ?? null };
+    await this.sessionsBetween('', dayOf(subWeeks(now, KEPT_WEEKS))).delete();
+    const [before, sessions, after, cursor] = await Promise.all([
+      this.records.where('[kind+id]').below(['session', Dexie.minKey]).toArray(),
+      this.sessionsBetween(recentSince(now), Dexie.maxKey as string).toArray(),
+      this.records.where('[kind+id]').above(['session', Dexie.maxKey]).toArray(),
+      this.notes.get(CURSOR),
+    ]);
+    return { changes: [...before, ...sessions, ...after], cursor: cursor?.value ?? null };
+  }
+
+  /** The sessions that `readRecent` leaves out. */
+  readOlder(now = new Date()): Promise<readonly RecordChange[]> {
+    return this.sessionsBetween('', recentSince(now)).toArray();
+  }
+
+  /** @param since first day @param until the day after the last */
+  private sessionsBetween(since: string, until: string): Collection<KeptRecord> {
+    return this.records
+      .where('[kind+day]')
+      .between(['session', since], ['session', until], true, false);
   }
 
   /** Keeps what the feed told, with where it goes on, or what a write was answered, at once. */
@@ -62,7 +86,7 @@ export class Replica {
     await this.database.transaction('rw', this.records, this.notes, async () => {
       const gone = changes.filter(({ record }) => record === null);
       await this.records.bulkDelete(gone.map(({ kind, id }) => [kind, id]));
-      const told = changes.filter((change): change is KeptRecord => change.record !== null);
+      const told = changes.flatMap((change) => keptOf(change) ?? []);
       const before = await this.records.bulkGet(told.map(({ kind, id }) => [kind, id]));
       // An answer that was overtaken by a later one does not bring back what was before.
       await this.records.bulkPut(
@@ -93,10 +117,16 @@ export class Replica {
   }
 }
 
-/** What happened before a day; work that still waits for somebody stays. */
-function isOlderThan(day: string): (change: KeptRecord) => boolean {
-  return ({ kind, record }) =>
-    kind === 'session' &&
-    (record as SessionRecord).day < day &&
-    (record as SessionRecord).finishedAt !== null;
+function keptOf(change: RecordChange): KeptRecord | undefined {
+  const { id, kind, version } = change;
+  const record = change.record as object | null;
+  if (record === null) return undefined;
+  const kept = { kind, id, version, record };
+  if (kind !== 'session') return kept;
+  const { day, finishedAt } = record as SessionRecord;
+  return { ...kept, day: finishedAt === null ? NOT_FINISHED : day };
 }
+
+const dayOf = (moment: Date): string => format(moment, 'yyyy-MM-dd');
+
+const recentSince = (now: Date): string => dayOf(subDays(now, RECENT_DAYS));

@@ -1,5 +1,5 @@
 import { createSelector } from '@ngrx/store';
-import type { BandToday } from '@wiry-otter/contracts';
+import type { BandToday, SessionRecord } from '@wiry-otter/contracts';
 import {
   type FinderPreferences,
   type ForceUnit,
@@ -10,8 +10,18 @@ import { format } from 'date-fns';
 import { bandsToday } from './bands-today';
 import { SHOWN } from './shown';
 
+/** By what is written alike everywhere, such as an id or a moment. */
+const byText =
+  <Row>(text: (row: Row) => string) =>
+  (a: Row, b: Row): number => {
+    const [one, other] = [text(a), text(b)];
+    return one < other ? -1 : one > other ? 1 : 0;
+  };
+
+/** One for all: each call of `localeCompare` would look its rules up again. */
+const names = new Intl.Collator();
 const byName = (a: { readonly name: string }, b: { readonly name: string }): number =>
-  a.name.localeCompare(b.name);
+  names.compare(a.name, b.name);
 
 /** The signed-in trainer's studio; undefined until it is known. */
 export const selectStudio = createSelector(SHOWN.studio.selectAll, ([studio]) => studio);
@@ -33,7 +43,7 @@ export const selectPlaces = createSelector(SHOWN.place.selectAll, (all) => all.t
 
 /** Set-ups that were not put away. */
 export const selectSetups = createSelector(SHOWN.setup.selectAll, (all) =>
-  all.filter(({ removed }) => !removed).toSorted((a, b) => a.id.localeCompare(b.id)),
+  all.filter(({ removed }) => !removed).toSorted(byText(({ id }) => id)),
 );
 
 /** Exercises of the studio's own; the catalogue's come with the app. */
@@ -58,12 +68,34 @@ export const selectDecisions = createSelector(SHOWN.decision.selectAll, (all) =>
 export const selectSessions = createSelector(SHOWN.session.selectAll, (all) =>
   all
     .filter(({ discardedAt }) => discardedAt === null)
-    .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt)),
+    .toSorted(byText(({ startedAt }) => startedAt))
+    .reverse(),
+);
+
+/** Those of one person, exercise and track. */
+export function workKey(personId: string, exerciseId: string, track: string): string {
+  return `${personId} ${exerciseId} ${track}`;
+}
+
+/** Sessions by their work, the latest first. */
+export const selectSessionsOfWork = createSelector(
+  selectSessions,
+  (sessions): ReadonlyMap<string, readonly SessionRecord[]> => {
+    const known = new Map<string, SessionRecord[]>();
+    for (const session of sessions) {
+      const { exerciseId, track } = session.prescription;
+      const key = workKey(session.personId, exerciseId, track);
+      const own = known.get(key);
+      if (own === undefined) known.set(key, [session]);
+      else own.push(session);
+    }
+    return known;
+  },
 );
 
 /** What people were tested at, the latest first. */
 export const selectSkillTests = createSelector(SHOWN.skillTest.selectAll, (all) =>
-  all.toSorted((a, b) => b.enteredAt.localeCompare(a.enteredAt)),
+  all.toSorted(byText(({ enteredAt }) => enteredAt)).reverse(),
 );
 
 /** All bands as they stand today, those off the rail too. */

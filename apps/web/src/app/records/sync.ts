@@ -1,16 +1,18 @@
-import { createFeature, createReducer, on } from '@ngrx/store';
+import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
 import { recordActions } from './record-actions';
 
 interface SyncState {
-  /** Everything was fetched once. */
-  readonly loaded: boolean;
+  /** Everything was fetched once, now or on an earlier visit. */
+  readonly fetched: boolean;
+  /** How much of what this device keeps is in the store. */
+  readonly restored: 'none' | 'recent' | 'all';
   /** Why nothing could be fetched; null where it could. */
   readonly failure: string | null;
   /** Where the feed goes on. */
   readonly cursor: string | null;
 }
 
-const initialState: SyncState = { loaded: false, failure: null, cursor: null };
+const initialState: SyncState = { fetched: false, restored: 'none', failure: null, cursor: null };
 
 /** How far this device has followed the server's records. */
 export const syncFeature = createFeature({
@@ -19,11 +21,14 @@ export const syncFeature = createFeature({
     initialState,
     on(recordActions.restored, (state, { cursor }) => ({
       ...state,
-      loaded: cursor !== null,
+      fetched: cursor !== null,
+      restored: 'recent' as const,
       cursor,
     })),
-    on(recordActions.pulled, ({ loaded }, { cursor, more }) => ({
-      loaded: loaded || !more,
+    on(recordActions.restoredOlder, (state) => ({ ...state, restored: 'all' as const })),
+    on(recordActions.pulled, (state, { cursor, more }) => ({
+      ...state,
+      fetched: state.fetched || !more,
       failure: null,
       cursor,
     })),
@@ -31,4 +36,18 @@ export const syncFeature = createFeature({
     on(recordActions.begunAnew, (state) => ({ ...state, cursor: null })),
     on(recordActions.leave, recordActions.forget, () => initialState),
   ),
+  extraSelectors: ({ selectFetched, selectRestored }) => ({
+    /** What today's work looks at is there; sessions that are long over may still come. */
+    selectRecentLoaded: createSelector(
+      selectFetched,
+      selectRestored,
+      (fetched, restored) => fetched && restored !== 'none',
+    ),
+    /** All that this device keeps is there. */
+    selectLoaded: createSelector(
+      selectFetched,
+      selectRestored,
+      (fetched, restored) => fetched && restored === 'all',
+    ),
+  }),
 });

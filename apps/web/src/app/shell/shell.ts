@@ -74,7 +74,7 @@ export class Shell {
   protected readonly studio = this.store.selectSignal(selectStudio);
   protected readonly people = this.store.selectSignal(selectPeople);
   protected readonly focusId = this.store.selectSignal(focusFeature.selectFocusId);
-  protected readonly loaded = this.store.selectSignal(syncFeature.selectLoaded);
+  protected readonly loaded = this.store.selectSignal(syncFeature.selectRecentLoaded);
   protected readonly failure = this.store.selectSignal(syncFeature.selectFailure);
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
   private readonly refused = this.store.selectSignal(outboxFeature.selectRefused);

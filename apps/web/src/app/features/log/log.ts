@@ -44,6 +44,7 @@ export class Log {
   });
   /** Whether the person trained before the first session on show. */
   protected readonly hasOlder = computed(() => {
+    if (!this.loaded()) return false;
     const oldest = this.all().at(-1)?.day;
     const days = Object.values(this.person()?.trainedSince ?? {});
     return days.some((day) => oldest === undefined || day < oldest);

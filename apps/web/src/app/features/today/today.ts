@@ -3,7 +3,7 @@ import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { knownExercises } from '../exercises/known-exercises';
 import { SKILLS } from '@wiry-otter/catalogue';
-import type { PrescriptionRecord, SessionRecord, SetupRecord } from '@wiry-otter/contracts';
+import type { PrescriptionRecord, SetupRecord } from '@wiry-otter/contracts';
 import { format, parseISO } from 'date-fns';
 import { syncFeature } from '../../records/sync';
 import { CODE_WORDS } from '../next/decision-words';
@@ -19,7 +19,9 @@ import {
   selectPeople,
   selectPrescriptions,
   selectSessions,
+  selectSessionsOfWork,
   selectSetups,
+  workKey,
 } from '../../records/selectors';
 import { focusActions } from '../../focus/focus';
 
@@ -74,7 +76,8 @@ export class Today {
   private readonly bands = this.store.selectSignal(selectKnownBands);
   private readonly decisions = this.store.selectSignal(selectDecisions);
   private readonly sessions = this.store.selectSignal(selectSessions);
-  protected readonly loaded = this.store.selectSignal(syncFeature.selectLoaded);
+  private readonly sessionsOfWork = this.store.selectSignal(selectSessionsOfWork);
+  protected readonly loaded = this.store.selectSignal(syncFeature.selectRecentLoaded);
   protected readonly failure = this.store.selectSignal(syncFeature.selectFailure);
 
   protected readonly today = format(new Date(), 'EEEE d MMMM');
@@ -119,7 +122,7 @@ export class Today {
   ): Work {
     const [setup] = setups;
     const track = prescription?.track ?? 'main';
-    const done = this.sessionsOf(personId, exerciseId, track);
+    const done = this.sessionsOfWork().get(workKey(personId, exerciseId, track)) ?? [];
     const [last] = done;
     const [unusable] = setups.flatMap((one) => unusableBand(one, this.bands()) ?? []);
     return {
@@ -181,20 +184,6 @@ export class Today {
 
   private titleOf(exerciseId: string): string {
     return this.known().get(exerciseId)?.title ?? exerciseId;
-  }
-
-  /** The sessions of a prescription's exercise and track, the latest first. */
-  private sessionsOf(
-    personId: string,
-    exerciseId: string,
-    track: PrescriptionRecord['track'],
-  ): readonly SessionRecord[] {
-    return this.sessions().filter(
-      (session) =>
-        session.personId === personId &&
-        session.prescription.exerciseId === exerciseId &&
-        session.prescription.track === track,
-    );
   }
 
   private nameOf(personId: string): string {

@@ -3,15 +3,16 @@ import type { Subscription } from 'dexie';
 import { type Action, Store } from '@ngrx/store';
 import type { RequestFault } from '@wiry-otter/contracts';
 import type { Derivation, RefusalCode } from '@wiry-otter/derived';
-import { firstValueFrom } from 'rxjs';
+import { filter, firstValueFrom } from 'rxjs';
 import { ApiProblem } from '../../api/api-problem';
 import { WorkerDeriver } from '../../workers/worker-deriver';
 import { selectServers } from '../shown';
+import { syncFeature } from '../sync';
 import { Outbox } from './outbox';
 import { OutboxSender } from './outbox-sender';
 import { outboxActions } from './outbox-state';
 import { forgetOldWrites, oldWrites } from './old-outbox';
-import { viewOf } from './overlay';
+import { type AllEntities, viewOf } from './overlay';
 import type { KeptWrite, Refusal, Write } from './write';
 import type { ShownRecord, WriteKindOf } from './write-kind';
 import { WRITE_KINDS } from './write-kinds';
@@ -68,7 +69,7 @@ export class OpenOutbox {
   ): Promise<Derivation<readonly ShownRecord[]> | undefined> {
     const kind = WRITE_KINDS[write.kind] as WriteKindOf<unknown, unknown>;
     if (kind.derive === undefined) return undefined;
-    const servers = await firstValueFrom(this.store.select(selectServers));
+    const servers = await this.servers();
     const before = (await outbox.read()).filter(
       ({ again, place, refusal }) =>
         refusal === undefined && again !== true && place !== write.place,
@@ -79,6 +80,14 @@ export class OpenOutbox {
       // Whatever cannot be computed here is the server's to compute: the write is kept all the same.
       return undefined;
     }
+  }
+
+  /** The server's records, once all is there that this device keeps. */
+  private async servers(): Promise<AllEntities> {
+    await firstValueFrom(
+      this.store.select(syncFeature.selectRestored).pipe(filter((restored) => restored === 'all')),
+    );
+    return firstValueFrom(this.store.select(selectServers));
   }
 
   /** Sends what was refused once more, as a person has chosen or mended it. */
