@@ -37,6 +37,8 @@ const DEVICES = 4;
 /** So much is written on each device between two faults. */
 const BATCH = 25;
 
+/** What waits at the end is on its way so long at most, ms. */
+const LAST_SENT_MS = 120_000 + 60 * COUNT;
 test.setTimeout(120_000 + 400 * COUNT);
 
 let folder: string;
@@ -106,7 +108,7 @@ test('devices write through cut connections, killed servers and a crashed databa
   const refused: string[] = [];
   for (const { page } of devices) {
     await expect
-      .poll(() => page.evaluate(() => device.outbox().waiting), { timeout: 120_000 })
+      .poll(() => page.evaluate(() => device.outbox().waiting), { timeout: LAST_SENT_MS })
       .toBe(0);
     refused.push(...(await page.evaluate(() => device.outbox().refused)));
   }

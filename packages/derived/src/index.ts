@@ -1,4 +1,5 @@
 export { type Derivation, derived, type RefusalCode, refused } from './derivation.js';
+export { type Deriver, DERIVER_IN_PLACE } from './deriver.js';
 export { derivedId } from './ids.js';
 export { dayInZone } from './day.js';
 export {

@@ -6,10 +6,9 @@ import { createApplication } from '@angular/platform-browser';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import type { RecordKind, RecordOf } from '@wiry-otter/contracts';
-import { assess, assessedRungs, ladderOfToday } from '@wiry-otter/derived';
+import { DERIVER_IN_PLACE } from '@wiry-otter/derived';
 import { v7 as uuidv7 } from 'uuid';
 import { ActingTrainer } from '../app/api/acting-trainer';
-import type { Deriver } from '../app/records/outbox/deriver';
 import * as outboxEffects from '../app/records/outbox/outbox-effects';
 import { outboxFeature } from '../app/records/outbox/outbox-state';
 import { RecordWriter } from '../app/records/outbox/record-writer';
@@ -21,13 +20,6 @@ import { SHOWN } from '../app/records/shown';
 import * as streamEffects from '../app/records/stream-effects';
 import { noticesFeature } from '../app/ui/notices/notices';
 import { WorkerDeriver } from '../app/workers/worker-deriver';
-
-/** Without a worker of its own: the page has nothing else to do. */
-const IN_PLACE: Deriver = {
-  assess: (...given) => Promise.resolve(assess(...given)),
-  assessRungs: (...given) => Promise.resolve(assessedRungs(...given)),
-  ladderOfToday: (...given) => Promise.resolve(ladderOfToday(...given)),
-};
 
 /** What a device wrote: each is to be on the server once, at the end. */
 export interface Written {
@@ -61,7 +53,7 @@ window.openDevice = async (trainer) => {
       provideRecords(),
       provideState(noticesFeature),
       provideEffects(replicaEffects, streamEffects, outboxEffects),
-      { provide: WorkerDeriver, useValue: IN_PLACE },
+      { provide: WorkerDeriver, useValue: DERIVER_IN_PLACE },
     ],
   });
   const store = injector.get(Store);

@@ -10,7 +10,7 @@ import {
   type SetInput,
 } from '@wiry-otter/contracts';
 import { knowBand, type LadderTarget, proposeLadder, USUAL_PREFERENCES } from '@wiry-otter/core';
-import { assess, assessedRungs, ladderOfToday } from '@wiry-otter/derived';
+import { DERIVER_IN_PLACE } from '@wiry-otter/derived';
 import { v7 as uuidv7 } from 'uuid';
 import {
   basisOf,
@@ -21,19 +21,12 @@ import {
 } from '../app/features/setups/ladder/ladder-model';
 import type { WorkbenchInput } from '../app/features/setups/workbench/solve-workbench';
 import { EMPTY_WORKBENCH } from '../app/features/setups/workbench/workbench-state';
-import type { Deriver } from '../app/records/outbox/deriver';
 import { type AllEntities, viewOf } from '../app/records/outbox/overlay';
 import type { KeptWrite, WriteKind } from '../app/records/outbox/write';
 import type { RecordView, WriteKindOf } from '../app/records/outbox/write-kind';
 import { WRITE_KINDS, type WriteKinds } from '../app/records/outbox/write-kinds';
 import { STUDIO } from './app';
 import { measuredBand, personRecord, placeRecord, pull, UUID } from './records';
-
-const IN_PLACE: Deriver = {
-  assess: (...given) => Promise.resolve(assess(...given)),
-  assessRungs: (...given) => Promise.resolve(assessedRungs(...given)),
-  ladderOfToday: (...given) => Promise.resolve(ladderOfToday(...given)),
-};
 
 const TARGET: LadderTarget = { metric: 'mean', from: 40, to: 90, step: 0.1 };
 export const BAND = measuredBand([pull(1.35, 48), pull(1.77, 88), pull(2.18, 121)], {
@@ -78,7 +71,7 @@ export class OfflineDevice {
     const facts = { id: uuidv7(), at: '2026-11-23T10:00:00.000Z', params, body, by };
     const write = { ...facts, kind, what: kind, place: this.writes.length } as unknown as KeptWrite;
     const { derive } = WRITE_KINDS[kind] as unknown as WriteKindOf<unknown, unknown>;
-    const derived = await derive?.(this.view, write, IN_PLACE);
+    const derived = await derive?.(this.view, write, DERIVER_IN_PLACE);
     if (derived?.ok === false) return derived.code;
     this.writes.push({ ...write, derived: derived?.value });
     return (derived?.value ?? []).map((one) => one.kind);

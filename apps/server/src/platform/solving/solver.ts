@@ -1,9 +1,3 @@
-import type {
-  CompleteSetupDocument,
-  LadderInput,
-  LadderRecord,
-  LadderRung,
-} from '@wiry-otter/contracts';
 import {
   distanceMarks,
   type DistanceMark,
@@ -16,35 +10,12 @@ import {
   type Rungs,
   type Search,
 } from '@wiry-otter/core';
-import {
-  assess,
-  type AssessedSetup,
-  assessedRungs,
-  type AssessmentFacts,
-  type Derivation,
-  type LadderFacts,
-  ladderOfToday,
-  type LadderToday,
-  type RungFacts,
-} from '@wiry-otter/derived';
+import { type Deriver, DERIVER_IN_PLACE } from '@wiry-otter/derived';
 import { Piscina } from 'piscina';
 import { refuse } from '../problems/refusal.js';
 
 /** Computes set-ups for the routes. */
-export interface Solver {
-  /** A set-up by the laws on record. */
-  assess(
-    document: CompleteSetupDocument,
-    facts: AssessmentFacts,
-  ): Promise<Derivation<AssessedSetup>>;
-  /** Rungs of a ladder by the laws on record. */
-  assessRungs(
-    drafts: LadderInput['rungs'],
-    anchorId: string | null,
-    facts: RungFacts,
-  ): Promise<Derivation<LadderRung[]>>;
-  /** A kept ladder as it is to be climbed today. */
-  ladderOfToday(kept: LadderRecord, facts: LadderFacts): Promise<LadderToday>;
+export interface Solver extends Deriver {
   /** What a set-up asks at other distances from its anchor. */
   marksAt(setup: MarkedSetup, distances_m: readonly number[]): Promise<DistanceMark[]>;
   /** The best set-ups of a kit for a wanted figure. */
@@ -56,9 +27,7 @@ export interface Solver {
 
 /** In the thread that asks: for what nobody waits for, such as the demo and the renewal of figures. */
 export const SOLVER_IN_PLACE: Solver = {
-  assess: (document, facts) => Promise.resolve(assess(document, facts)),
-  assessRungs: (drafts, anchorId, facts) => Promise.resolve(assessedRungs(drafts, anchorId, facts)),
-  ladderOfToday: (kept, facts) => Promise.resolve(ladderOfToday(kept, facts)),
+  ...DERIVER_IN_PLACE,
   marksAt: (setup, distances_m) => Promise.resolve(distanceMarks(setup, distances_m)),
   find: (search) => Promise.resolve(find(search)),
   ladder: (search) => Promise.resolve(findLadder(search)),

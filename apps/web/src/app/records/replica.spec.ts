@@ -16,7 +16,7 @@ const session = (id: string, day: string, finishedAt: string | null): RecordChan
 
 /** As they were told: by which day a session is found is the replica's own. */
 const unmarked = (changes: readonly RecordChange[]): RecordChange[] =>
-  changes.map(({ id, kind, record, version }) => ({ id, kind, version, record }) as RecordChange);
+  changes.map(({ id, kind, record, version }) => ({ id, kind, version, record }));
 
 describe('the replica', () => {
   let replica: Replica;

@@ -1,5 +1,5 @@
+import type { Deriver } from '@wiry-otter/derived';
 import { DestroyRef, inject, Injectable } from '@angular/core';
-import type { Deriver } from '../records/outbox/deriver';
 import type { Derivations, DeriverAnswer } from './deriver.worker';
 
 /** Derives in a web worker, one thing after the other, so that the page stays alive. */

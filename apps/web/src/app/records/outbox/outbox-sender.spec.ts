@@ -125,6 +125,15 @@ describe('the sender of the outbox', () => {
     expect(await left(1)).toEqual(['Loft']);
   });
 
+  it('finds what is due however much of what waits before it is held up', async () => {
+    const held = Array.from({ length: 120 }, (_, n) => putPlace(loft, `Loft ${n}`));
+    await outbox.add(...held, putPlace(cellar, 'Cellar'));
+    start();
+    (await asked(`/places/${loft}`)).flush(...problem(500, 'internal'));
+    (await asked(`/places/${cellar}`)).flush({ ...place(cellar, 'Cellar'), version: 2 });
+    expect(await left(120)).not.toContain('Cellar');
+  });
+
   it('keeps what the server will not have, with its reason, and goes on', async () => {
     await outbox.add(putPlace(loft, 'Loft'), putPlace(cellar, 'Cellar'));
     start();

@@ -19,6 +19,9 @@ const LONGEST_PAUSE_MS = 60_000;
 /** Without a network it is looked for again after this, ms. */
 const OFFLINE_PAUSE_MS = 5000;
 
+/** So many are looked through first: after a month without a network there may be thousands. */
+const LOOKED_THROUGH = 50;
+
 /** The fields of some records cannot be taken from two sides. */
 const WHOLE = { both: ['all of it'] };
 
@@ -56,11 +59,19 @@ export class OutboxSender {
   }
 
   /** Sends one write that is due; says how long there is nothing to do, ms. */
-  private async sendDue(outbox: Outbox, signal: AbortSignal): Promise<number> {
-    const writes = await outbox.read();
+  private async sendDue(
+    outbox: Outbox,
+    signal: AbortSignal,
+    most = LOOKED_THROUGH,
+  ): Promise<number> {
+    const writes = await outbox.read(most);
     const now = Date.now();
+    // Nothing that comes later stands before one of these.
     const heads = headsOfChains(writes.filter(({ refusal }) => refusal === undefined));
     const due = heads.find(({ id }) => (this.pauses.get(id)?.until ?? 0) <= now);
+    if (due === undefined && writes.length === most) {
+      return this.sendDue(outbox, signal, Infinity);
+    }
     if (due === undefined) {
       const waits = heads.map(({ id }) => (this.pauses.get(id)?.until ?? now) - now);
       return Math.max(1, Math.min(LONGEST_PAUSE_MS, ...waits));

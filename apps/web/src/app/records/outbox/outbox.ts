@@ -32,8 +32,9 @@ export class Outbox {
     return liveQuery(() => this.read());
   }
 
-  async read(): Promise<KeptWrite[]> {
-    return (await this.writes.orderBy('place').toArray()) as KeptWrite[];
+  /** @param most only so many, the first */
+  async read(most = Infinity): Promise<KeptWrite[]> {
+    return (await this.writes.orderBy('place').limit(most).toArray()) as KeptWrite[];
   }
 
   /** @returns the place of the last one */

@@ -1,6 +1,5 @@
 import type { RecordKind, RecordOf } from '@wiry-otter/contracts';
-import type { Derivation } from '@wiry-otter/derived';
-import type { Deriver } from './deriver';
+import type { Derivation, Deriver } from '@wiry-otter/derived';
 
 /** Who has written something, as the server's records will say it. */
 export interface Writer {

@@ -14,8 +14,8 @@ import {
   type ReviewFacts,
   reviewSession,
   setupOfSession,
+  type Deriver,
 } from '@wiry-otter/derived';
-import type { Deriver } from '../deriver';
 import {
   type RecordView,
   shown,

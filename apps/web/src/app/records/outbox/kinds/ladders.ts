@@ -1,7 +1,13 @@
 import type { LadderInput, LadderRecord } from '@wiry-otter/contracts';
+import { removalOf, returnOf } from './removal';
 import { MODEL } from '@wiry-otter/core';
-import { type ClimbedLadder, type Derivation, derived, movesTo } from '@wiry-otter/derived';
-import type { Deriver } from '../deriver';
+import {
+  type ClimbedLadder,
+  type Derivation,
+  derived,
+  movesTo,
+  type Deriver,
+} from '@wiry-otter/derived';
 import { ladderFacts, rungFacts } from '../facts';
 import {
   type RecordView,
@@ -97,25 +103,5 @@ export async function climbedLadder(
   return derived({ climbed: { ladder, changes, isRemade: true }, records: made.value });
 }
 
-export const putLadderAway: WriteKindOf<One, null> = {
-  method: 'DELETE',
-  path: ({ id }) => `/ladders/${id}`,
-  answers: 'ladder',
-  about: ({ id }) => [id],
-  show: (view, { params }) => ladderSetRemoved(view, params, true),
-};
-
-export const takeLadderBack: WriteKindOf<One, null> = {
-  method: 'POST',
-  path: ({ id }) => `/ladders/${id}/restore`,
-  answers: 'ladder',
-  about: ({ id }) => [id],
-  show: (view, { params }) => ladderSetRemoved(view, params, false),
-};
-
-function ladderSetRemoved(view: RecordView, { id }: One, removed: boolean): ShownRecord[] {
-  const ladder = view.get('ladder', id);
-  return ladder === undefined
-    ? []
-    : [shown('ladder', { ...ladder, removed, version: ladder.version + 1 })];
-}
+export const putLadderAway = removalOf('ladder', '/ladders');
+export const takeLadderBack = returnOf('ladder', '/ladders');

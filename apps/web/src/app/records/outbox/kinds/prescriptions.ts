@@ -1,5 +1,5 @@
 import type { PrescriptionInput, PrescriptionRecord } from '@wiry-otter/contracts';
-import { derived } from '@wiry-otter/derived';
+import { derived, type Deriver } from '@wiry-otter/derived';
 import {
   type RecordView,
   shown,
@@ -7,7 +7,6 @@ import {
   type WriteFacts,
   type WriteKindOf,
 } from '../write-kind';
-import type { Deriver } from '../deriver';
 import { setupsOfRungs } from './setups';
 
 interface One {

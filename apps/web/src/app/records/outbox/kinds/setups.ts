@@ -1,6 +1,6 @@
 import type { LadderRecord, LadderRung, SetupInput, SetupRecord } from '@wiry-otter/contracts';
-import { type Derivation, derived, refused } from '@wiry-otter/derived';
-import type { Deriver } from '../deriver';
+import { removalOf, returnOf } from './removal';
+import { type Derivation, derived, refused, type Deriver } from '@wiry-otter/derived';
 import { bandFacts, studioFacts } from '../facts';
 import {
   type RecordView,
@@ -89,25 +89,5 @@ export async function setupsOfRungs(
   return derived(made);
 }
 
-export const putSetupAway: WriteKindOf<One, null> = {
-  method: 'DELETE',
-  path: ({ id }) => `/setups/${id}`,
-  answers: 'setup',
-  about: ({ id }) => [id],
-  show: (view, { params }) => setupSetRemoved(view, params, true),
-};
-
-export const takeSetupBack: WriteKindOf<One, null> = {
-  method: 'POST',
-  path: ({ id }) => `/setups/${id}/restore`,
-  answers: 'setup',
-  about: ({ id }) => [id],
-  show: (view, { params }) => setupSetRemoved(view, params, false),
-};
-
-function setupSetRemoved(view: RecordView, { id }: One, removed: boolean): ShownRecord[] {
-  const setup = view.get('setup', id);
-  return setup === undefined
-    ? []
-    : [shown('setup', { ...setup, removed, version: setup.version + 1 })];
-}
+export const putSetupAway = removalOf('setup', '/setups');
+export const takeSetupBack = returnOf('setup', '/setups');

@@ -5,7 +5,8 @@ import type {
   StudioRulesInput,
 } from '@wiry-otter/contracts';
 import type { FinderPreferences } from '@wiry-otter/core';
-import { type RecordView, shown, type ShownRecord, type WriteKindOf } from '../write-kind';
+import { shown, type WriteKindOf } from '../write-kind';
+import { removalOf, returnOf } from './removal';
 
 interface One {
   readonly id: string;
@@ -31,28 +32,8 @@ export const putExercise: WriteKindOf<One, OwnExerciseInput> = {
   ],
 };
 
-function exerciseSetRemoved(view: RecordView, { id }: One, removed: boolean): ShownRecord[] {
-  const exercise = view.get('exercise', id);
-  return exercise === undefined
-    ? []
-    : [shown('exercise', { ...exercise, removed, version: exercise.version + 1 })];
-}
-
-export const removeExercise: WriteKindOf<One, null> = {
-  method: 'DELETE',
-  path: ({ id }) => `/exercises/${id}`,
-  answers: 'exercise',
-  about: ({ id }) => [id],
-  show: (view, { params }) => exerciseSetRemoved(view, params, true),
-};
-
-export const restoreExercise: WriteKindOf<One, null> = {
-  method: 'POST',
-  path: ({ id }) => `/exercises/${id}/restore`,
-  answers: 'exercise',
-  about: ({ id }) => [id],
-  show: (view, { params }) => exerciseSetRemoved(view, params, false),
-};
+export const removeExercise = removalOf('exercise', '/exercises');
+export const restoreExercise = returnOf('exercise', '/exercises');
 
 export const saveRules: WriteKindOf<One, StudioRulesInput> = {
   method: 'PUT',
