@@ -33,7 +33,7 @@ export class OutboxPage {
 
   /** Perhaps what stood against it is mended by now. */
   protected sendAgain(write: KeptWrite): void {
-    this.store.dispatch(outboxActions.sendAgain({ write, body: write.body }));
+    this.store.dispatch(outboxActions.sendAgain({ write, body: write.body, base: write.base }));
   }
 
   protected dismiss(write: KeptWrite): void {

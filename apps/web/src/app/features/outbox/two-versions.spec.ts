@@ -49,7 +49,10 @@ describe('two versions of a record', () => {
     page.querySelectorAll<HTMLInputElement>('input[name=about]')[1]?.click();
     press(page, 'Keep what is chosen');
     const chosen = { ...theirs, name: 'Loft', about: 'Dry', version: 7 };
-    expect(sent()).toContain(outboxActions.sendAgain({ write, body: chosen }));
+    // Made from the server's, it can only meet what somebody changes after that.
+    expect(sent()).toContain(
+      outboxActions.sendAgain({ write, body: chosen, base: { id, ...theirs } }),
+    );
   });
 
   it('are only of what both changed: what was left as it was is taken from the server', () => {
@@ -61,7 +64,9 @@ describe('two versions of a record', () => {
     expect(page.textContent).not.toContain('Damp');
     press(page, 'Keep what is chosen');
     const merged = { ...theirs, name: 'Loft', about: 'Dry', version: 7 };
-    expect(sent()).toContain(outboxActions.sendAgain({ write, body: merged }));
+    expect(sent()).toContain(
+      outboxActions.sendAgain({ write, body: merged, base: { id, ...theirs } }),
+    );
   });
 
   it('of a set-up are taken as a whole', () => {
@@ -70,7 +75,8 @@ describe('two versions of a record', () => {
         ...{ id, version: 4, title, ready: true, document: { runs: [{}] } },
         figures: { mean, unit: 'N' },
       }) as unknown as SetupRecord;
-    tell(store, { setup: [setup('Plank, far', 92)] });
+    const theirs = setup('Plank, far', 92);
+    tell(store, { setup: [theirs] });
     const write = refusedWrite({
       ...{ kind: 'putSetup', params: { id }, body: { version: 3, title: 'Plank, near' } },
       derived: [{ kind: 'setup', id, record: setup('Plank, near', 61) }],
@@ -81,7 +87,7 @@ describe('two versions of a record', () => {
     expect(page.querySelector('input')).toBeNull();
     press(page, 'Keep the one written here');
     const body = { version: 4, title: 'Plank, near' } as never;
-    expect(sent()).toContain(outboxActions.sendAgain({ write, body }));
+    expect(sent()).toContain(outboxActions.sendAgain({ write, body, base: theirs }));
   });
 
   it('are gone once somebody has chosen', () => {

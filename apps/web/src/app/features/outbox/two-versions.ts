@@ -70,7 +70,8 @@ export class TwoVersions {
     const [write, theirs] = [this.write(), this.theirs()];
     if (write === undefined || theirs === undefined) return;
     const body = chosenBody(write, theirs, this.ofTheirs()) as unknown as KeptWrite['body'];
-    this.store.dispatch(outboxActions.sendAgain({ write, body }));
+    // What is chosen was made from the server's version: only what changes after it can meet it again.
+    this.store.dispatch(outboxActions.sendAgain({ write, body, base: theirs }));
   }
 
   /** The server's version stands. */

@@ -91,12 +91,12 @@ export class OpenOutbox {
   }
 
   /** Sends what was refused once more, as a person has chosen or mended it. */
-  async sendAgain(write: KeptWrite, body: Write['body']): Promise<void> {
+  async sendAgain(write: KeptWrite, body: Write['body'], base: Write['base']): Promise<void> {
     if (this.outbox === undefined) return;
-    const changed = { ...write, body, refusal: undefined };
+    const changed = { ...write, body, base, refusal: undefined };
     const derivation = await this.derive(this.outbox, changed);
     const derived = derivation?.ok === true ? derivation.value : undefined;
-    await this.outbox.change(write.place, { body, derived, refusal: undefined });
+    await this.outbox.change(write.place, { body, base, derived, refusal: undefined });
   }
 
   async tellOnceMore(): Promise<void> {

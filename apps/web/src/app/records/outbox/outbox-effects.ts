@@ -47,7 +47,7 @@ export const sendAgain = createEffect(
   (actions = inject(Actions), open = inject(OpenOutbox)) =>
     actions.pipe(
       ofType(outboxActions.sendAgain),
-      concatMap(({ body, write }) => open.sendAgain(write, body)),
+      concatMap(({ base, body, write }) => open.sendAgain(write, body, base)),
     ),
   { functional: true, dispatch: false },
 );

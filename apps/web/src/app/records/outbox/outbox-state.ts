@@ -28,7 +28,7 @@ export const outboxActions = createActionGroup({
     'Not sent': emptyProps(),
     Refused: props<{ write: KeptWrite; refusal: Refusal }>(),
     /** A person has chosen what is to be written, or has mended what stood against it. */
-    'Send again': props<{ write: KeptWrite; body: Write['body'] }>(),
+    'Send again': props<{ write: KeptWrite; body: Write['body']; base: Write['base'] }>(),
     /** A person has seen what the server would not have, and lets go of it. */
     Dismiss: props<{ write: KeptWrite }>(),
   },
