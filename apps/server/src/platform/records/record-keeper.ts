@@ -34,9 +34,9 @@ export function createRecordKeeper(sources: RecordSources): RecordKeeper {
 
 /**
  * A body that changed has a higher version, or it could be overtaken by an older one on a device; a
- * change that forgot to raise it violates the column's NOT NULL. A rebuild keeps versions.
+ * change that forgot to raise it violates the column's NOT NULL. A rebuild keeps versions. Whoever
+ * listens is told once the transaction is committed, once however often it is said.
  */
-// Whoever listens is told once the transaction is committed, once however often it is said.
 const WRITE = `
   WITH told AS (SELECT pg_notify('${RECORDS_CHANNEL}', $1::uuid::text))
   INSERT INTO record AS kept
