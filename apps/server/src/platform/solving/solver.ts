@@ -55,7 +55,10 @@ export function createSolverPool({ limit_ms = LIMIT_MS } = {}): Solver {
     // A thread costs a second to start.
     idleTimeout: Infinity,
   });
+  // Nobody is refused for what a thread takes to start: on a busy machine it may be seconds.
+  const started = pool.run(null, { name: 'ready' }).catch(() => undefined);
   async function run<Answer>(name: string, task: unknown): Promise<Answer> {
+    await started;
     // Nobody is refused for what stands before them in the queue.
     const turns = 1 + Math.ceil(pool.queueSize / MOST_THREADS);
     const signal = AbortSignal.timeout(limit_ms * turns);

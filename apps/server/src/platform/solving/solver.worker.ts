@@ -30,6 +30,9 @@ import {
 
 // Runs in a thread of the pool (see solver.ts): what takes long must not hold up other requests.
 
+/** Asked first: the thread has started once it is answered. */
+export function ready(): void {}
+
 /** A set-up by the laws on record. */
 export function assessed({
   document,
