@@ -5,10 +5,7 @@ export class FillByIndex1765800000000 implements MigrationInterface {
   readonly name = 'FillByIndex1765800000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    // By an expression, so that no other query takes it for its own order.
-    await runner.query(
-      "CREATE INDEX record_fill ON record (studio_id, (coalesce(day, '')), kind, id)",
-    );
+    await runner.query('CREATE INDEX record_fill ON record (studio_id, day, kind, id)');
   }
 
   async down(runner: QueryRunner): Promise<void> {

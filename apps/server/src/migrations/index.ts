@@ -15,6 +15,7 @@ import { Records1765400000000 } from './1765400000000-records.js';
 import { ModelOfWhatIsDerived1765500000000 } from './1765500000000-model-of-what-is-derived.js';
 import { ToldOfScopes1765600000000 } from './1765600000000-told-of-scopes.js';
 import { OneTableOfSets1765700000000 } from './1765700000000-one-table-of-sets.js';
+import { FillByExpression1765900000000 } from './1765900000000-fill-by-expression.js';
 import { FillByIndex1765800000000 } from './1765800000000-fill-by-index.js';
 import { SetUpsOfEachSet1765300000000 } from './1765300000000-set-ups-of-each-set.js';
 
@@ -39,4 +40,5 @@ export const MIGRATIONS = [
   ToldOfScopes1765600000000,
   OneTableOfSets1765700000000,
   FillByIndex1765800000000,
+  FillByExpression1765900000000,
 ];
