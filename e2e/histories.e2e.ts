@@ -39,7 +39,7 @@ const BATCH = 25;
 
 /** What waits at the end is on its way so long at most, ms. */
 const LAST_SENT_MS = 120_000 + 60 * COUNT;
-test.setTimeout(120_000 + 400 * COUNT);
+test.setTimeout(120_000 + 1000 * COUNT);
 
 let folder: string;
 let server: OwnServer;

@@ -20,6 +20,7 @@ export * from './api/identity.js';
 export * from './api/ladders.js';
 export * from './api/people.js';
 export * from './api/problem.js';
+export * from './api/record-kinds.js';
 export * from './api/records.js';
 export * from './api/sessions.js';
 export * from './api/setups.js';

@@ -12,7 +12,7 @@ import { provideRouter, withComponentInputBinding } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import { catchError, map, of, tap } from 'rxjs';
-import * as z from 'zod';
+import type * as z from 'zod';
 import { StudioApi } from './api/studio-api';
 import { routes } from './app.routes';
 import { provideRecords } from './records/provide-records';
@@ -29,8 +29,10 @@ import { focusFeature } from './focus/focus';
 import * as focusEffects from './focus/focus-effects';
 import * as studioEffects from './records/writing/studio-effects';
 
-// The content security policy forbids code made from text, which Zod would try first.
-z.config({ jitless: true });
+// The content security policy forbids code made from text, which Zod would try first. It finds this
+// when it is loaded, with the first schema; the app opens without any.
+const zodConfig: Partial<z.core.$ZodConfig> = { jitless: true };
+Object.assign(globalThis, { __zod_globalConfig: zodConfig });
 
 export const appConfig: ApplicationConfig = {
   providers: [

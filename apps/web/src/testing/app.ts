@@ -97,3 +97,8 @@ export function writes(): () => readonly Write[] {
     .subscribe((action) => written.push(action.write));
   return () => written;
 }
+
+/** Resolves once what was asked for is on the wire: a request waits for what its answer is held to. */
+export async function onTheWire(): Promise<void> {
+  await import('../app/api/answer-schemas');
+}

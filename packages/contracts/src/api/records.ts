@@ -5,6 +5,7 @@ import { ownExercise } from './exercises.js';
 import { uuid, version } from './identity.js';
 import { ladder } from './ladders.js';
 import { person, place } from './people.js';
+import { RECORD_KINDS, type RecordKind } from './record-kinds.js';
 import { decision, prescription, session } from './sessions.js';
 import { setup } from './setups.js';
 import { skillTest } from './skill-tests.js';
@@ -14,7 +15,7 @@ import { studio } from './studio.js';
 export const preferences = z.object({ id: uuid, version, finder: finderPreferences });
 export type PreferencesRecord = z.infer<typeof preferences>;
 
-/** Every kind of record that devices keep, with its schema. */
+/** The schema of each kind of record. */
 export const RECORDS = {
   studio,
   preferences,
@@ -30,11 +31,9 @@ export const RECORDS = {
   session,
   decision,
   skillTest,
-} as const;
+} as const satisfies Record<RecordKind, z.ZodType>;
 
-export type RecordKind = keyof typeof RECORDS;
 export type RecordOf<Kind extends RecordKind> = z.infer<(typeof RECORDS)[Kind]>;
-export const RECORD_KINDS = Object.keys(RECORDS) as [RecordKind, ...RecordKind[]];
 
 export const recordParams = z.strictObject({ kind: z.enum(RECORD_KINDS), id: uuid });
 

@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { Actions } from '@ngrx/effects';
 import type { Action } from '@ngrx/store';
-import { ACCOUNT, setUpApp, STUDIO, tell } from '../../testing/app';
+import { ACCOUNT, setUpApp, STUDIO, tell, onTheWire } from '../../testing/app';
 import { UUID } from '../../testing/records';
 import { ActingTrainer } from '../api/acting-trainer';
 import { recordActions } from '../records/record-actions';
@@ -51,10 +51,11 @@ describe('who is signed in', () => {
     expect(went).toHaveBeenCalledWith('/sign-in');
   });
 
-  it('is the colleague who signed in in another tab: nothing of the first is shown to them', () => {
+  it('is the colleague who signed in in another tab: nothing of the first is shown to them', async () => {
     const { acting, seen, store, who, wire } = open();
     const pullFailed = { code: 'another-trainer', words: 'Somebody else is signed in.' };
     store.dispatch(recordActions.pullFailed(pullFailed));
+    await onTheWire();
     wire.expectOne('/api/account').flush(COLLEAGUE);
     expect(who()).toBe('Ilse Prow');
     expect(acting.id).toBe(COLLEAGUE.trainer.id);
@@ -64,19 +65,21 @@ describe('who is signed in', () => {
     );
   });
 
-  it('stays signed in where the server does not hear of the end, and says so', () => {
+  it('stays signed in where the server does not hear of the end, and says so', async () => {
     const { seen, store, who, wire } = open();
     store.dispatch(accountActions.signOut());
+    await onTheWire();
     wire.expectOne('/api/sign-out').error(new ProgressEvent('error'));
     expect(who()).toBe('Mika Ferrow');
     expect(store.selectSignal(noticesFeature.selectNotice)()?.tone).toBe('trouble');
     expect(seen).not.toContain(recordActions.forget());
   });
 
-  it('is nobody after the end, and nothing of theirs is kept', () => {
+  it('is nobody after the end, and nothing of theirs is kept', async () => {
     const { seen, store, who, wire } = open();
     tell(store, { studio: [STUDIO] });
     store.dispatch(accountActions.signOut());
+    await onTheWire();
     wire.expectOne('/api/sign-out').flush(null);
     expect(who()).toBeUndefined();
     expect(seen).toContain(recordActions.forget());

@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import * as z from 'zod';
-import { setUpApp } from '../../testing/app';
+import { onTheWire, setUpApp } from '../../testing/app';
 import { ApiClient } from './api-client';
 import { ApiProblem } from './api-problem';
 
@@ -16,7 +16,7 @@ describe('API client', () => {
     let problem: ApiProblem | undefined;
     let value: unknown;
     TestBed.inject(ApiClient)
-      .get('/thing', schema)
+      .get('/thing', () => schema)
       .subscribe({
         next: (answer) => (value = answer),
         error: (error: unknown) => {
@@ -26,31 +26,35 @@ describe('API client', () => {
     return { problem: () => problem, value: () => value, wire };
   }
 
-  it('parses what comes back, once', () => {
+  it('parses what comes back, once', async () => {
     const { value, wire } = asked();
+    await onTheWire();
     wire.expectOne('/api/thing').flush({ reps: 12, more: 'left out' });
     expect(value()).toEqual({ reps: 12 });
   });
 
-  it('reads a problem document: title, then what was found and expected', () => {
+  it('reads a problem document: title, then what was found and expected', async () => {
     const { problem, wire } = asked();
     const faults = [{ in: 'body', path: '$.reps', found: '-1', expected: 'at least 0' }];
     const body = { type: 'urn:x', title: 'No.', status: 400, code: 'invalid-request', faults };
+    await onTheWire();
     wire.expectOne('/api/thing').flush(body, { status: 400, statusText: 'Bad Request' });
     expect(problem()?.message).toBe('No.');
     expect(problem()?.details).toBe('$.reps: found -1, expected at least 0.');
     expect(problem()?.passing).toBeFalse();
   });
 
-  it('tells no connection from a refusal: it may pass', () => {
+  it('tells no connection from a refusal: it may pass', async () => {
     const { problem, wire } = asked();
+    await onTheWire();
     wire.expectOne('/api/thing').error(new ProgressEvent('error'));
     expect(problem()?.code).toBe('no-connection');
     expect(problem()?.passing).toBeTrue();
   });
 
-  it('does not take an answer it cannot read', () => {
+  it('does not take an answer it cannot read', async () => {
     const { problem, wire } = asked();
+    await onTheWire();
     wire.expectOne('/api/thing').flush({ reps: 'many' });
     expect(problem()?.code).toBe('unexpected-answer');
   });

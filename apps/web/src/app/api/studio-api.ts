@@ -1,41 +1,17 @@
 import { inject, Injectable } from '@angular/core';
-import {
-  account,
-  type Account,
-  type Changes,
-  importPlan,
-  type ImportPlan,
-  recordChange,
-  type RecordKind,
-  type RecordOf,
-  RECORDS,
-  session,
-  type SessionRecord,
-  setup,
-  type SetupRecord,
-  type SignInRequest,
+import type {
+  Account,
+  Changes,
+  ImportPlan,
+  RecordKind,
+  RecordOf,
+  SessionRecord,
+  SetupRecord,
+  SignInRequest,
 } from '@wiry-otter/contracts';
 import type { Observable } from 'rxjs';
-import * as z from 'zod';
-import { ApiClient, type WriteNames } from './api-client';
-
-const nothing = z.unknown();
-const sessionPage = z.array(session);
-
-/** A kind that this build does not know is of a newer one, and is left out. */
-const knownChanges = z.object({
-  cursor: z.string(),
-  more: z.boolean(),
-  held: z.boolean(),
-  changes: z.array(z.unknown()).transform((all) =>
-    all.flatMap((one) => {
-      const { data: change } = recordChange.safeParse(one);
-      if (change === undefined) return [];
-      const { kind, record } = change;
-      return [{ ...change, record: record === null ? null : RECORDS[kind].parse(record) }];
-    }),
-  ),
-});
+import type * as z from 'zod';
+import { ApiClient, type HeldTo, type WriteNames } from './api-client';
 
 /** Every call of the API, typed by the contracts. */
 @Injectable({ providedIn: 'root' })
@@ -43,24 +19,23 @@ export class StudioApi {
   private readonly client = inject(ApiClient);
 
   signIn(request: SignInRequest): Observable<Account> {
-    return this.client.post('/sign-in', request, account);
+    return this.client.post('/sign-in', request, ({ account }) => account);
   }
   signOut(): Observable<unknown> {
-    return this.client.post('/sign-out', {}, nothing);
+    return this.client.post('/sign-out', {}, ({ nothing }) => nothing);
   }
   account(): Observable<Account> {
-    return this.client.getAsSignedIn('/account', account);
+    return this.client.getAsSignedIn('/account', ({ account }) => account);
   }
 
   /** What has changed since a cursor; without one everything, each held to its schema. */
   changes(after: string | null): Observable<Changes> {
     const query = after === null ? '' : `?after=${after}`;
-    return this.client.get(`/changes${query}`, knownChanges);
+    return this.client.get(`/changes${query}`, ({ knownChanges }) => knownChanges);
   }
 
   record<Kind extends RecordKind>(kind: Kind, id: string): Observable<RecordOf<Kind>> {
-    const schema: z.ZodType = RECORDS[kind];
-    return this.client.get(`/records/${kind}/${id}`, schema as z.ZodType<RecordOf<Kind>>);
+    return this.client.get(`/records/${kind}/${id}`, schemaOf(kind));
   }
 
   /** A page of a person's sessions before one that is known, the latest first. */
@@ -69,7 +44,10 @@ export class StudioApi {
     before: Pick<SessionRecord, 'day' | 'id'> | undefined,
   ): Observable<SessionRecord[]> {
     const from = before === undefined ? '' : `&beforeDay=${before.day}&beforeId=${before.id}`;
-    return this.client.get(`/sessions?personId=${personId}${from}`, sessionPage);
+    return this.client.get(
+      `/sessions?personId=${personId}${from}`,
+      ({ sessionPage }) => sessionPage,
+    );
   }
 
   /** Carries out what the outbox has kept. */
@@ -80,18 +58,26 @@ export class StudioApi {
     answers: Kind,
     names: WriteNames,
   ): Observable<RecordOf<Kind>> {
-    const schema: z.ZodType = RECORDS[answers];
-    return this.client.write(method, path, body, names, schema as z.ZodType<RecordOf<Kind>>);
+    return this.client.write(method, path, body, names, schemaOf(answers));
   }
 
   setupVersion(id: string, version: number): Observable<SetupRecord> {
-    return this.client.get(`/setups/${id}/versions/${version}`, setup);
+    return this.client.get(`/setups/${id}/versions/${version}`, ({ setup }) => setup);
   }
 
   /** Plans an import, or carries out the plan whose digest is given. */
   importBands(file: File, save?: string): Observable<ImportPlan> {
     const type = file.name.toLowerCase().endsWith('.json') ? 'application/json' : 'text/csv';
     const query = save === undefined ? '' : `?save=${save}`;
-    return this.client.postFile(`/bands/import${query}`, file, type, importPlan);
+    return this.client.postFile(
+      `/bands/import${query}`,
+      file,
+      type,
+      ({ importPlan }) => importPlan,
+    );
   }
+}
+
+function schemaOf<Kind extends RecordKind>(kind: Kind): HeldTo<z.ZodType<RecordOf<Kind>>> {
+  return ({ RECORDS }) => RECORDS[kind] as z.ZodType as z.ZodType<RecordOf<Kind>>;
 }

@@ -1,14 +1,14 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { concatMap, map, tap } from 'rxjs';
-import * as z from 'zod';
 import { recordActions } from '../records/record-actions';
-import { readStored, store as keep } from '../storage/storage';
+import { fits, readStored, store as keep } from '../storage/storage';
 import { noticeActions } from '../ui/notices/notices';
 import { focusActions } from './focus';
 
 /** Where the person in focus is kept, so that a reload finds them again. */
 const FOCUS_KEY = 'otter.focus';
+const personId = fits((found): found is string => typeof found === 'string');
 
 export const keepFocus = createEffect(
   (actions = inject(Actions)) =>
@@ -24,7 +24,7 @@ export const findFocus = createEffect(
     actions.pipe(
       ofType(recordActions.follow),
       concatMap(() => {
-        const kept = readStored(FOCUS_KEY, z.string());
+        const kept = readStored(FOCUS_KEY, personId);
         return kept === undefined ? [] : [kept];
       }),
       map((personId) => focusActions.focusPerson({ personId })),

@@ -1,17 +1,25 @@
-import type * as z from 'zod';
 import { AtRest } from '../ui/timing/at-rest';
 
+/** Tells whether what was stored fits: a Zod schema, or less for what the app opens with. */
+export interface Fit<Value> {
+  safeParse(found: unknown): { readonly success: boolean; readonly data?: Value | undefined };
+}
+
+/** A check that no schema has to be loaded for. */
+export function fits<Value>(isValue: (found: unknown) => found is Value): Fit<Value> {
+  return {
+    safeParse: (found) =>
+      isValue(found) ? { success: true, data: found } : { success: false, data: undefined },
+  };
+}
+
 /** Reads what an earlier visit left in the browser's storage; nothing where it no longer fits. */
-export function readStored<Schema extends z.ZodType>(
-  key: string,
-  schema: Schema,
-): z.output<Schema> | undefined {
+export function readStored<Value>(key: string, fit: Fit<Value>): Value | undefined {
   storeWaiting();
   const text = localStorage.getItem(key);
   if (text === null) return undefined;
   try {
-    const parsed = schema.safeParse(JSON.parse(text));
-    return parsed.success ? parsed.data : undefined;
+    return fit.safeParse(JSON.parse(text)).data;
   } catch {
     return undefined; // not ours, or cut short
   }

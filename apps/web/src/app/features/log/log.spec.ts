@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import type { SessionRecord } from '@wiry-otter/contracts';
-import { setUpStudio, tell } from '../../../testing/app';
+import { onTheWire, setUpStudio, tell } from '../../../testing/app';
 import { personRecord, UUID } from '../../../testing/records';
 import { Log } from './log';
 
@@ -30,11 +30,12 @@ describe('the log', () => {
     return { wire, root, rows: () => root.querySelectorAll('tbody tr').length, fixture };
   }
 
-  it('asks for what lies further back than this device keeps, after the last on show', () => {
+  it('asks for what lies further back than this device keeps, after the last on show', async () => {
     const known = [session('1', '2026-11-20'), session('2', '2026-11-10')];
     const { fixture, root, rows, wire } = open({ 'standing-row': '2026-02-01' }, known);
     expect(rows()).toBe(2);
     root.querySelector('button')?.click();
+    await onTheWire();
     const asked = wire.expectOne(({ url }) => url.startsWith('/api/sessions?'));
     expect(asked.request.url).toContain(`beforeDay=2026-11-10&beforeId=${UUID}2`);
     const found = asked.request.url;

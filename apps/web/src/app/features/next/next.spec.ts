@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { derivedId } from '@wiry-otter/derived';
-import { setUpApp, tell, writes } from '../../../testing/app';
+import { onTheWire, setUpApp, tell, writes } from '../../../testing/app';
 import { type OfflineDevice, SESSION, trained } from '../../../testing/offline-device';
 import { outboxActions } from '../../records/outbox/outbox-state';
 import type { KeptWrite } from '../../records/outbox/write';
@@ -133,8 +133,10 @@ describe('what comes next', () => {
       session: [],
       decision: [],
     });
+    await onTheWire();
     const asked = wire.expectOne(`/api/records/session/${SESSION}`);
     asked.flush(device.view.get('session', SESSION) ?? null);
+    await onTheWire();
     wire
       .expectOne(`/api/records/decision/${DECISION}`)
       .flush(device.view.get('decision', DECISION) ?? null);
@@ -149,6 +151,7 @@ describe('what comes next', () => {
       session: [],
       decision: [],
     });
+    await onTheWire();
     wire.expectOne(`/api/records/session/${SESSION}`).error(new ProgressEvent('error'));
     await fixture.whenStable();
     expect(root.querySelector('[role=alert]')?.textContent).toContain('No connection');

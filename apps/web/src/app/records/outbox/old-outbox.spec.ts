@@ -1,5 +1,5 @@
 import { UUID } from '../../../testing/records';
-import { forgetOldWrites, oldWrites } from './old-outbox';
+import { oldWrites } from './old-outbox';
 
 const KEY = 'otter.outbox';
 
@@ -16,21 +16,26 @@ describe('what a build before kept', () => {
   beforeEach(() => localStorage.clear());
   afterEach(() => localStorage.clear());
 
-  it('is taken up, the sets from before there were other things too', () => {
+  it('is taken up, the sets from before there were other things too', async () => {
     localStorage.setItem(KEY, JSON.stringify([{ id, sessionId, input: set }]));
-    const [write] = oldWrites();
-    expect(write).toEqual(
+    const old = await oldWrites();
+    expect(old?.writes[0]).toEqual(
       jasmine.objectContaining({ kind: 'logSet', params: { id: sessionId, setId: id } }),
     );
-    forgetOldWrites();
+    old?.forget();
     expect(localStorage.getItem(KEY)).toBeNull();
   });
 
-  it('is not thrown away for one entry that no longer fits, nor is that entry', () => {
+  it('is not thrown away for one entry that no longer fits, nor is that entry', async () => {
     const odd = { kind: 'set', id, sessionId, input: { ...set, reps: 'many' } };
     localStorage.setItem(KEY, JSON.stringify([odd, { kind: 'set', id, sessionId, input: set }]));
-    expect(oldWrites().length).toBe(1);
-    forgetOldWrites();
+    const old = await oldWrites();
+    expect(old?.writes.length).toBe(1);
+    old?.forget();
     expect(JSON.parse(localStorage.getItem('otter.outbox.left') ?? '[]')).toEqual([odd]);
+  });
+
+  it('is nothing on a device that never had such a build', async () => {
+    expect(await oldWrites()).toBeUndefined();
   });
 });

@@ -1,12 +1,5 @@
-import {
-  bandEventInput,
-  measurementInput,
-  readingInput,
-  setInput,
-  uuid,
-} from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import * as z from 'zod';
+import type { OldWrite } from './old-write';
 import type { Write } from './write';
 
 /** Where builds before the outbox had a database of its own kept what waited. */
@@ -14,37 +7,32 @@ const KEY = 'otter.outbox';
 /** What of it no longer fits is kept here, for a person to look at: it is never thrown away. */
 const LEFT_KEY = 'otter.outbox.left';
 
-const oldWrite = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('set'), id: uuid, sessionId: uuid, input: setInput }),
-  z.object({ kind: z.literal('measurement'), id: uuid, bandId: uuid, input: measurementInput }),
-  z.object({
-    kind: z.literal('reading'),
-    id: uuid,
-    bandId: uuid,
-    measurementId: uuid,
-    input: readingInput,
-  }),
-  z.object({ kind: z.literal('bandEvent'), id: uuid, bandId: uuid, input: bandEventInput }),
-]);
-type OldWrite = z.infer<typeof oldWrite>;
-
 /** What waited, each entry by itself: one that no longer fits does not take the others with it. */
-export function oldWrites(): Write[] {
-  return entries(KEY).flatMap((entry) => {
-    // Before there were kinds, all of them were sets.
-    const read = oldWrite.safeParse({ kind: 'set', ...(entry as object) });
-    return read.success ? [asWrite(read.data)] : [];
-  });
+export interface OldWrites {
+  readonly writes: readonly Write[];
+  /** They are kept elsewhere now; what no longer fits is put aside. */
+  forget(): void;
 }
 
-export function forgetOldWrites(): void {
-  const left = entries(KEY).filter(
-    (entry) => !oldWrite.safeParse({ kind: 'set', ...(entry as object) }).success,
-  );
-  if (left.length > 0) {
-    localStorage.setItem(LEFT_KEY, JSON.stringify([...entries(LEFT_KEY), ...left]));
-  }
-  localStorage.removeItem(KEY);
+/** Undefined where there is nothing of that kind, as on nearly every device. */
+export async function oldWrites(): Promise<OldWrites | undefined> {
+  if (localStorage.getItem(KEY) === null) return undefined;
+  const { oldWrite } = await import('./old-write');
+  const read = entries(KEY).map((entry) => ({
+    entry,
+    // Before there were kinds, all of them were sets.
+    old: oldWrite.safeParse({ kind: 'set', ...(entry as object) }).data,
+  }));
+  return {
+    writes: read.flatMap(({ old }) => (old === undefined ? [] : [asWrite(old)])),
+    forget: () => {
+      const left = read.flatMap(({ entry, old }) => (old === undefined ? [entry] : []));
+      if (left.length > 0) {
+        localStorage.setItem(LEFT_KEY, JSON.stringify([...entries(LEFT_KEY), ...left]));
+      }
+      localStorage.removeItem(KEY);
+    },
+  };
 }
 
 function entries(key: string): unknown[] {

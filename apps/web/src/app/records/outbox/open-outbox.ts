@@ -11,7 +11,7 @@ import { syncFeature } from '../sync';
 import { Outbox } from './outbox';
 import { OutboxSender } from './outbox-sender';
 import { outboxActions } from './outbox-state';
-import { forgetOldWrites, oldWrites } from './old-outbox';
+import { oldWrites } from './old-outbox';
 import { type AllEntities, viewOf } from './overlay';
 import type { KeptWrite, Refusal, Write } from './write';
 import type { ShownRecord, WriteKindOf } from './write-kind';
@@ -110,10 +110,10 @@ export class OpenOutbox {
 
 /** What a build before this one kept in another way is sent like all else. */
 async function takeUpOldWrites(outbox: Outbox): Promise<void> {
-  const old = oldWrites();
-  if (old.length === 0) return;
-  await outbox.add(...old);
-  forgetOldWrites();
+  const old = await oldWrites();
+  if (old === undefined) return;
+  await outbox.add(...old.writes);
+  old.forget();
 }
 
 const REFUSAL_WORDS: Readonly<Record<Exclude<RefusalCode, 'not-found'>, string>> = {

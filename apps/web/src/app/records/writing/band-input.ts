@@ -1,11 +1,24 @@
-import { bandInput, type BandInput, type BandRecord } from '@wiry-otter/contracts';
+import type { BandInput, BandRecord } from '@wiry-otter/contracts';
 
 /** The fields of a band that a person writes. */
 export function fieldsOf(band: BandRecord): BandInput {
-  return bandInput.parse({
-    ...Object.fromEntries(
-      Object.keys(bandInput.shape).map((key) => [key, band[key as keyof BandRecord]]),
-    ),
-    copies: band.copies.map(({ id, mark, boughtOn }) => ({ id, mark, boughtOn })),
-  });
+  return {
+    version: band.version,
+    name: band.name,
+    kind: band.kind,
+    stock: band.stock,
+    cutFrom: band.cutFrom,
+    flatLength_m: band.flatLength_m,
+    width_mm: band.width_mm,
+    thickness_mm: band.thickness_mm,
+    material: band.material,
+    colour: band.colour,
+    tag: band.tag,
+    points: band.points,
+    label: band.label,
+    limit: band.limit,
+    fittings: band.fittings,
+    note: band.note,
+    copies: band.copies.map(({ boughtOn, id, mark }) => ({ id, mark, boughtOn })),
+  };
 }

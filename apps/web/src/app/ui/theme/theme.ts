@@ -1,14 +1,14 @@
 import { effect, Injectable, signal } from '@angular/core';
-import * as z from 'zod';
-import { readStored, store } from '../../storage/storage';
+import { fits, readStored, store } from '../../storage/storage';
 
 const STORAGE_KEY = 'otter.theme';
-const themes = z.enum(['light', 'night']);
+type ThemeName = 'light' | 'night';
+const themeName = fits((found): found is ThemeName => found === 'light' || found === 'night');
 
 /** Paper by day, harbour by night: the trainer's choice, else what the device asks for. */
 @Injectable({ providedIn: 'root' })
 export class Theme {
-  readonly theme = signal(readStored(STORAGE_KEY, themes) ?? deviceTheme());
+  readonly theme = signal(readStored(STORAGE_KEY, themeName) ?? deviceTheme());
 
   constructor() {
     effect(() => (document.documentElement.dataset['theme'] = this.theme()));
@@ -20,6 +20,6 @@ export class Theme {
   }
 }
 
-function deviceTheme(): z.infer<typeof themes> {
+function deviceTheme(): ThemeName {
   return matchMedia('(prefers-color-scheme: dark)').matches ? 'night' : 'light';
 }

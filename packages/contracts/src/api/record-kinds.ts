@@ -1,0 +1,19 @@
+/** Every kind of record that devices keep: by themselves, so that naming one loads no schema. */
+export const RECORD_KINDS = [
+  'studio',
+  'preferences',
+  'person',
+  'place',
+  'exercise',
+  'band',
+  'bandWear',
+  'bandMove',
+  'setup',
+  'ladder',
+  'prescription',
+  'session',
+  'decision',
+  'skillTest',
+] as const;
+
+export type RecordKind = (typeof RECORD_KINDS)[number];
