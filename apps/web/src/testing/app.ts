@@ -1,5 +1,9 @@
 import { provideHttpClient } from '@angular/common/http';
-import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import {
+  HttpTestingController,
+  provideHttpClientTesting,
+  type TestRequest,
+} from '@angular/common/http/testing';
 import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
@@ -98,7 +102,11 @@ export function writes(): () => readonly Write[] {
   return () => written;
 }
 
-/** Resolves once what was asked for is on the wire: a request waits for what its answer is held to. */
-export async function onTheWire(): Promise<void> {
-  await import('../app/api/answer-schemas');
+/** A request of this path, or of one that begins so, once it is on the wire: the first of all waits for what its answer is held to. */
+export async function asked(wire: HttpTestingController, path: string): Promise<TestRequest> {
+  for (;;) {
+    const [request] = wire.match(({ url }) => url.startsWith(path));
+    if (request !== undefined) return request;
+    await new Promise((resolve) => setTimeout(resolve));
+  }
 }

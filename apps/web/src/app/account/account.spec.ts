@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { Actions } from '@ngrx/effects';
 import type { Action } from '@ngrx/store';
-import { ACCOUNT, setUpApp, STUDIO, tell, onTheWire } from '../../testing/app';
+import { ACCOUNT, setUpApp, STUDIO, tell, asked } from '../../testing/app';
 import { UUID } from '../../testing/records';
 import { ActingTrainer } from '../api/acting-trainer';
 import { recordActions } from '../records/record-actions';
@@ -55,8 +55,7 @@ describe('who is signed in', () => {
     const { acting, seen, store, who, wire } = open();
     const pullFailed = { code: 'another-trainer', words: 'Somebody else is signed in.' };
     store.dispatch(recordActions.pullFailed(pullFailed));
-    await onTheWire();
-    wire.expectOne('/api/account').flush(COLLEAGUE);
+    (await asked(wire, '/api/account')).flush(COLLEAGUE);
     expect(who()).toBe('Ilse Prow');
     expect(acting.id).toBe(COLLEAGUE.trainer.id);
     const types = seen.map(({ type }) => type);
@@ -68,8 +67,7 @@ describe('who is signed in', () => {
   it('stays signed in where the server does not hear of the end, and says so', async () => {
     const { seen, store, who, wire } = open();
     store.dispatch(accountActions.signOut());
-    await onTheWire();
-    wire.expectOne('/api/sign-out').error(new ProgressEvent('error'));
+    (await asked(wire, '/api/sign-out')).error(new ProgressEvent('error'));
     expect(who()).toBe('Mika Ferrow');
     expect(store.selectSignal(noticesFeature.selectNotice)()?.tone).toBe('trouble');
     expect(seen).not.toContain(recordActions.forget());
@@ -79,8 +77,7 @@ describe('who is signed in', () => {
     const { seen, store, who, wire } = open();
     tell(store, { studio: [STUDIO] });
     store.dispatch(accountActions.signOut());
-    await onTheWire();
-    wire.expectOne('/api/sign-out').flush(null);
+    (await asked(wire, '/api/sign-out')).flush(null);
     expect(who()).toBeUndefined();
     expect(seen).toContain(recordActions.forget());
     expect(accountOnDevice()).toBeUndefined();

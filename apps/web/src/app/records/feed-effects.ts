@@ -63,22 +63,31 @@ export const pullWhatWasHeld = createEffect(
 
 /**
  * Fetches what has changed, page by page; one pull after the other, and none before all is there that
- * this device had kept: that would bring back what the feed has just told to be gone.
+ * this device had kept: that would bring back what the feed has just told to be gone. What asked while
+ * another pull was on its way is served by the next, all of it at once.
  */
 export const pull = createEffect(
-  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
-    actions.pipe(
+  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) => {
+    let asked = 0;
+    let served = 0;
+    return actions.pipe(
       ofType(recordActions.pull),
-      concatMap(() =>
+      map(() => ++asked),
+      concatMap((number) =>
         store.select(syncFeature.selectSyncState).pipe(
           filter(({ restored }) => restored === 'all'),
           take(1),
-          switchMap(({ cursor }) => pages(api, cursor)),
+          filter(() => number > served),
+          switchMap(({ cursor }) => {
+            served = asked;
+            return pages(api, cursor);
+          }),
           // What is told of one trainer's records is not another's.
           takeUntil(actions.pipe(ofType(recordActions.leave, recordActions.forget))),
         ),
       ),
-    ),
+    );
+  },
   { functional: true },
 );
 

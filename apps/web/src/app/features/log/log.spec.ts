@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import type { SessionRecord } from '@wiry-otter/contracts';
-import { onTheWire, setUpStudio, tell } from '../../../testing/app';
+import { asked, setUpStudio, tell } from '../../../testing/app';
 import { personRecord, UUID } from '../../../testing/records';
 import { Log } from './log';
 
@@ -35,12 +35,11 @@ describe('the log', () => {
     const { fixture, root, rows, wire } = open({ 'standing-row': '2026-02-01' }, known);
     expect(rows()).toBe(2);
     root.querySelector('button')?.click();
-    await onTheWire();
-    const asked = wire.expectOne(({ url }) => url.startsWith('/api/sessions?'));
-    expect(asked.request.url).toContain(`beforeDay=2026-11-10&beforeId=${UUID}2`);
-    const found = asked.request.url;
+    const request = await asked(wire, '/api/sessions?');
+    expect(request.request.url).toContain(`beforeDay=2026-11-10&beforeId=${UUID}2`);
+    const found = request.request.url;
     expect(found).toContain(`personId=${personRecord().id}`);
-    asked.error(new ProgressEvent('error'));
+    request.error(new ProgressEvent('error'));
     fixture.detectChanges();
     // Without a network what is there stays, and it can be asked for again.
     expect(rows()).toBe(2);

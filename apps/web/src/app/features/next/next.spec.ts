@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { derivedId } from '@wiry-otter/derived';
-import { onTheWire, setUpApp, tell, writes } from '../../../testing/app';
+import { asked, setUpApp, tell, writes } from '../../../testing/app';
 import { type OfflineDevice, SESSION, trained } from '../../../testing/offline-device';
 import { outboxActions } from '../../records/outbox/outbox-state';
 import type { KeptWrite } from '../../records/outbox/write';
@@ -133,13 +133,11 @@ describe('what comes next', () => {
       session: [],
       decision: [],
     });
-    await onTheWire();
-    const asked = wire.expectOne(`/api/records/session/${SESSION}`);
-    asked.flush(device.view.get('session', SESSION) ?? null);
-    await onTheWire();
-    wire
-      .expectOne(`/api/records/decision/${DECISION}`)
-      .flush(device.view.get('decision', DECISION) ?? null);
+    const request = await asked(wire, `/api/records/session/${SESSION}`);
+    request.flush(device.view.get('session', SESSION) ?? null);
+    (await asked(wire, `/api/records/decision/${DECISION}`)).flush(
+      device.view.get('decision', DECISION) ?? null,
+    );
     await fixture.whenStable();
     expect(root.querySelector('[data-testid=decision]')?.textContent.trim()).toBe('Heavier');
   });
@@ -151,8 +149,7 @@ describe('what comes next', () => {
       session: [],
       decision: [],
     });
-    await onTheWire();
-    wire.expectOne(`/api/records/session/${SESSION}`).error(new ProgressEvent('error'));
+    (await asked(wire, `/api/records/session/${SESSION}`)).error(new ProgressEvent('error'));
     await fixture.whenStable();
     expect(root.querySelector('[role=alert]')?.textContent).toContain('No connection');
   });

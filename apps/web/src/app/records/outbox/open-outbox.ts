@@ -1,9 +1,8 @@
 import { inject, Injectable } from '@angular/core';
-import type { Subscription } from 'dexie';
 import { type Action, Store } from '@ngrx/store';
 import type { RequestFault } from '@wiry-otter/contracts';
 import type { Derivation, RefusalCode } from '@wiry-otter/derived';
-import { filter, firstValueFrom } from 'rxjs';
+import { filter, firstValueFrom, type Subscription } from 'rxjs';
 import { ApiProblem } from '../../api/api-problem';
 import { WorkerDeriver } from '../../workers/worker-deriver';
 import { selectServers } from '../shown';

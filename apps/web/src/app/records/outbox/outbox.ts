@@ -1,8 +1,12 @@
-import Dexie, { liveQuery, type Observable as Live, type Table } from 'dexie';
+import Dexie, { type ObservabilitySet, type Table } from 'dexie';
+import { concatMap, Observable, startWith, throttle, timer } from 'rxjs';
 import type { KeptWrite, Refusal, Write } from './write';
 
 /** What was confirmed is kept for so long, to be sent once more to a server that was restored, ms. */
 const CONFIRMED_MS = 30 * 86_400_000;
+
+/** It is read again so long after a reading at most, ms. */
+const LONGEST_REST_MS = 500;
 
 /**
  * What a trainer has written on this device and the server has not confirmed, in the order it was
@@ -27,9 +31,37 @@ export class Outbox {
     return this.database.name;
   }
 
-  /** All of it now, and again whenever it changes, in whatever tab. */
-  watch(): Live<KeptWrite[]> {
-    return liveQuery(() => this.read());
+  /**
+   * All of it now, and again whenever it changes, in whatever tab: after a month without a network it
+   * is long, and reading it after each write that is sent took longer than sending them. So it is read
+   * for a tenth of the time at most, and always once more after the last change.
+   */
+  watch(): Observable<KeptWrite[]> {
+    let reading_ms = 0;
+    return this.changes().pipe(
+      startWith(undefined),
+      throttle(() => timer(Math.min(LONGEST_REST_MS, 10 * reading_ms)), {
+        leading: true,
+        trailing: true,
+      }),
+      concatMap(async () => {
+        const begun = performance.now();
+        const writes = await this.read();
+        reading_ms = performance.now() - begun;
+        return writes;
+      }),
+    );
+  }
+
+  private changes(): Observable<void> {
+    const table = `idb://${this.name}/${this.writes.name}/`;
+    return new Observable((subscriber) => {
+      const told = (parts: ObservabilitySet): void => {
+        if (Object.keys(parts).some((part) => part.startsWith(table))) subscriber.next();
+      };
+      Dexie.on('storagemutated', told);
+      return () => Dexie.on.storagemutated.unsubscribe(told);
+    });
   }
 
   /** @param most only so many, the first */
