@@ -159,9 +159,9 @@ test('one write that the server never takes holds up no other, and stays to be r
   await log(page, 1);
   await expect.poll(() => setsOf(sessionId), { timeout: 30_000 }).toBe(1);
   await page.goto('/outbox');
-  await expect(page.getByText('Towline, long changed.')).toBeVisible();
+  await expect(page.getByText('A change of a band · Towline, long')).toBeVisible();
   await page.reload();
-  await expect(page.getByText('Towline, long changed.')).toBeVisible();
+  await expect(page.getByText('A change of a band · Towline, long')).toBeVisible();
 });
 
 test('a place that both changed: a person chooses between two versions', async () => {

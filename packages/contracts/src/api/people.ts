@@ -45,15 +45,36 @@ export const anchor = z
   });
 export type AnchorRecord = z.infer<typeof anchor>;
 
+/** Heights above the floor where a band can be hung, so that a slip of the unit is caught. */
+const anchorHeight_m = z.number().min(0).max(20);
+
+/** An anchor as it is written: what was kept before there were bounds can still be read. */
+const anchorInput = anchor.safeExtend({
+  lowest_m: anchorHeight_m,
+  highest_m: anchorHeight_m,
+  girth_m: z.number().positive().max(10).nullable(),
+  ratedLoad_N: z.number().positive().max(200_000).nullable(),
+  room_m: z.number().positive().max(50).nullable().default(null),
+});
+
 const placeFields = {
   name: z.string().trim().min(1).max(80),
   about: z.string().max(400),
-  anchors: z.array(anchor).max(60),
 };
+const MOST_ANCHORS = 60;
 
-export const place = z.object({ id: uuid, version, ...placeFields });
+export const place = z.object({
+  id: uuid,
+  version,
+  ...placeFields,
+  anchors: z.array(anchor).max(MOST_ANCHORS),
+});
 export type PlaceRecord = z.infer<typeof place>;
 
 /** A place as it is written: anchors left out of the list are put away. */
-export const placeInput = z.strictObject({ version, ...placeFields });
+export const placeInput = z.strictObject({
+  version,
+  ...placeFields,
+  anchors: z.array(anchorInput).max(MOST_ANCHORS),
+});
 export type PlaceInput = z.infer<typeof placeInput>;

@@ -106,7 +106,8 @@ export const saveRules = createEffect(
       withLatestFrom(store.select(selectStudio)),
       map(([{ input, words }, before]) => {
         if (before !== undefined) {
-          void writer.write('saveRules', { id: before.id }, input, words, rulesOf(before));
+          const what = 'The rules of the studio';
+          void writer.write('saveRules', { id: before.id }, input, what, rulesOf(before));
         }
         return noticeActions.show({ text: words, tone: 'done', undo: undoRules(before) });
       }),

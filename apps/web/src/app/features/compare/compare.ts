@@ -1,24 +1,7 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  inject,
-  linkedSignal,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { Store } from '@ngrx/store';
-import {
-  canBeUsed,
-  type ComparedBand,
-  comparePulls,
-  equalSums,
-  fromNewtons,
-  GLANCE_STRETCH,
-} from '@wiry-otter/core';
-import { GRADE_WORDS, type KnownBand } from '../bands/band-law';
-import { curveData } from '../bands/curve-data';
+import { fromNewtons } from '@wiry-otter/core';
 import {
   type Axes,
   type ChartLine,
@@ -28,13 +11,13 @@ import {
   line,
   shadeTo,
 } from '../../ui/charts/chart-style';
-import { forceQuantity, forceWord, quantityWords, stretchWord } from '../../ui/quantities/figures';
 import { LineChart } from '../../ui/charts/line-chart';
+import { forceQuantity, forceWord, quantityWords, stretchWord } from '../../ui/quantities/figures';
 import { Ribbon } from '../../ui/ribbons/ribbon';
-import { selectForceUnit, selectKnownBands } from '../../records/selectors';
+import { GRADE_WORDS } from '../bands/band-law';
+import { curveData } from '../bands/curve-data';
+import { CompareStore } from './compare-store';
 
-/** Picked to begin with; more make the first look hard to read. */
-const FIRST_PICKED = 5;
 /** Dashes tell lines apart where colours are near each other. */
 const DASHES = [[], [8, 4], [2, 3], [10, 3, 2, 3], [5, 5]];
 
@@ -42,64 +25,32 @@ const DASHES = [[], [8, 4], [2, 3], [10, 3, 2, 3], [5, 5]];
 @Component({
   selector: 'otter-compare',
   imports: [FormsModule, LineChart, Ribbon, RouterLink],
+  providers: [CompareStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './compare.html',
 })
 export class Compare {
-  private readonly store = inject(Store);
-  private readonly all = this.store.selectSignal(selectKnownBands);
+  protected readonly store = inject(CompareStore);
+  protected readonly unitWord = computed(() => forceWord(this.store.unit()));
+  protected readonly stretchWord = computed(() => stretchWord(this.store.stretch()));
 
-  protected readonly unit = this.store.selectSignal(selectForceUnit);
-  protected readonly unitWord = computed(() => forceWord(this.unit()));
-  protected readonly stretch = signal(GLANCE_STRETCH);
-  protected readonly stretchWord = computed(() => stretchWord(this.stretch()));
-
-  /** Bands with a law, slimmest pull first. */
-  protected readonly offered = computed(() => {
-    const known = this.all().filter((band) => canBeUsed(band) && band.calibration !== null);
-    const order = comparePulls(known.flatMap(compared), GLANCE_STRETCH).map(({ id }) => id);
-    return [...known].sort((a, b) => order.indexOf(a.record.id) - order.indexOf(b.record.id));
-  });
-  protected readonly pickedIds = linkedSignal<readonly KnownBand[], ReadonlySet<string>>({
-    source: this.offered,
-    computation: (offered, before) =>
-      before?.value ??
-      new Set(
-        offered
-          .filter(
-            ({ record, calibration }) => record.kind === 'loop' && calibration?.grade !== 'label',
-          )
-          .slice(0, FIRST_PICKED)
-          .map(({ record }) => record.id),
-      ),
-  });
-  protected readonly picked = computed(() =>
-    this.offered().filter(({ record }) => this.pickedIds().has(record.id)),
-  );
-  protected readonly greatest = computed(() =>
-    Math.max(1.3, ...this.picked().map(({ record }) => record.limit)),
-  );
-
-  protected readonly pulls = computed(() =>
-    comparePulls(this.picked().flatMap(compared), this.stretch()),
-  );
   protected readonly rows = computed(() =>
-    this.pulls().map(({ id, force_N, std_N, step }) => {
-      const band = this.bandOf(id);
+    this.store.pulls().map(({ id, force_N, std_N, step }) => {
+      const band = this.store.bandOf(id);
       return {
         id,
         name: band.record.name,
         colour: band.record.colour,
         grade: GRADE_WORDS[band.calibration?.grade ?? 'label'],
-        beyond: this.stretch() > band.record.limit,
-        quantity: forceQuantity(force_N, std_N, this.unit()),
+        beyond: this.store.stretch() > band.record.limit,
+        quantity: forceQuantity(force_N, std_N, this.store.unit()),
         step: step === null ? '' : `+${(100 * step).toFixed(0)} %`,
       };
     }),
   );
   protected readonly sums = computed(() =>
-    equalSums(this.pulls()).map(({ pair, whole, difference_N, std_N }) => {
-      const difference = forceQuantity(Math.abs(difference_N), std_N, this.unit());
+    this.store.sums().map(({ pair, whole, difference_N, std_N }) => {
+      const difference = forceQuantity(Math.abs(difference_N), std_N, this.store.unit());
       return {
         key: [...pair, whole].join(),
         words: `${this.nameOf(pair[0])} and ${this.nameOf(pair[1])} pull as ${this.nameOf(whole)}`,
@@ -112,16 +63,16 @@ export class Compare {
     x: {
       title: 'stretch',
       min: 1,
-      max: this.greatest(),
+      max: this.store.greatest(),
       tick: (value) => `×${value.toFixed(1)}`,
     },
-    y: { title: forceWord(this.unit()) },
+    y: { title: forceWord(this.store.unit()) },
   }));
 
   protected readonly lines = computed(() => {
-    const unit = this.unit();
-    const picked = this.picked();
-    const stretch = this.stretch();
+    const unit = this.store.unit();
+    const picked = this.store.picked();
+    const stretch = this.store.stretch();
     const inUnit = (points: readonly ChartPoint[]): ChartPoint[] =>
       points.map(({ x, y }) => ({ x, y: fromNewtons(y, unit) }));
     return (inks: Inks): ChartLine[] => {
@@ -152,25 +103,7 @@ export class Compare {
     };
   });
 
-  protected toggle(id: string): void {
-    this.pickedIds.update((ids) => {
-      const next = new Set(ids);
-      if (!next.delete(id)) next.add(id);
-      return next;
-    });
-  }
-
-  private bandOf(id: string): KnownBand {
-    const band = this.picked().find(({ record }) => record.id === id);
-    if (band === undefined) throw new RangeError(`${id} is not compared`);
-    return band;
-  }
-
   private nameOf(id: string): string {
-    return this.bandOf(id).record.name;
+    return this.store.bandOf(id).record.name;
   }
-}
-
-function compared({ record, calibration }: KnownBand): ComparedBand[] {
-  return calibration === null ? [] : [{ id: record.id, kind: record.kind, calibration }];
 }

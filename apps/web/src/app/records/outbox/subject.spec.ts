@@ -24,9 +24,14 @@ describe('what a write is about', () => {
     expect(subject('putSetup', { id: 'new' }, { personId: person.id })).toBe(person.name);
   });
 
-  it('is a band, unless its own words name it; nothing where neither is known', () => {
+  it('is a band, a place or an exercise by its name, one that is new as well', () => {
     expect(subject('addReading', { id: 'plank', readingId: 'r' }, {})).toBe('Plank');
-    expect(subject('putBand', { id: 'plank' }, {})).toBe('');
-    expect(subject('putPlace', { id: 'loft' }, {})).toBe('');
+    expect(subject('putBand', { id: 'plank' }, { name: 'Keel' })).toBe('Plank');
+    expect(subject('putPlace', { id: 'loft' }, { name: 'Loft' })).toBe('Loft');
+    expect(subject('putExercise', { id: 'new' }, { document: { title: 'Row' } })).toBe('Row');
+  });
+
+  it('is nothing where nothing tells', () => {
+    expect(subject('removeExercise', { id: 'unknown' })).toBe('');
   });
 });

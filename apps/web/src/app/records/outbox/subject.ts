@@ -1,16 +1,25 @@
 import type { Write } from './write';
 import type { RecordView } from './write-kind';
 
-/** Whom or which band a write is about, by name; empty where its own words say it. */
-export function subjectOf({ body, kind, params }: Write, view: RecordView): string {
+/** What a body may say of whom or what it is about. */
+interface Named {
+  readonly name?: string;
+  readonly document?: { readonly title?: string };
+  readonly personId?: string;
+  readonly prescriptionId?: string;
+}
+
+/** Whom or what a write is about, by name; empty where nothing tells. */
+export function subjectOf({ body, params }: Write, view: RecordView): string {
   const { id, sessionId = id } = params as { readonly id: string; readonly sessionId?: string };
-  const band = view.get('band', id);
-  // A band that is written anew is named in the words already.
-  if (band !== undefined) return kind === 'putBand' ? '' : band.name;
-  const given = (body ?? {}) as { readonly personId?: string; readonly prescriptionId?: string };
+  const thing = view.get('band', id)?.name ?? view.get('place', id)?.name;
+  const own = thing ?? view.get('exercise', id)?.document.title;
+  if (own !== undefined) return own;
+  const given = (body ?? {}) as Named;
   const personId =
     given.personId ??
     view.get('prescription', given.prescriptionId ?? '')?.personId ??
     (view.get('session', sessionId) ?? view.get('setup', id) ?? view.get('ladder', id))?.personId;
-  return view.get('person', personId ?? '')?.name ?? '';
+  const person = view.get('person', personId ?? '')?.name;
+  return person ?? given.name ?? given.document?.title ?? '';
 }

@@ -16,7 +16,8 @@ export const putBand = createEffect(
       withLatestFrom(store.select(SHOWN.band.selectEntities)),
       map(([{ id, input, words }, bands]) => {
         const before = bands[id];
-        void writer.write('putBand', { id }, input, words, before && fieldsOf(before));
+        const what = before === undefined ? 'A new band' : 'A change of a band';
+        void writer.write('putBand', { id }, input, what, before && fieldsOf(before));
         return done(words, undoPut(before, id));
       }),
     ),
@@ -29,7 +30,7 @@ export const removeBand = createEffect(
       ofType(bandActions.remove),
       map(({ id }) => {
         const words = 'Band taken off the rail.';
-        void writer.write('removeBand', { id }, null, words);
+        void writer.write('removeBand', { id }, null, 'A band taken off the rail');
         return done(words, bandActions.restore({ id }));
       }),
     ),
@@ -42,7 +43,7 @@ export const restoreBand = createEffect(
       ofType(bandActions.restore),
       map(({ id }) => {
         const words = 'Band back on the rail.';
-        void writer.write('restoreBand', { id }, null, words);
+        void writer.write('restoreBand', { id }, null, 'A band put back on the rail');
         return done(words, null);
       }),
     ),
@@ -58,7 +59,8 @@ export const setReadingAside = createEffect(
           ? 'Pull set aside; it is kept, but not counted.'
           : 'Pull counted again.';
         const params = { id: bandId, measurementId, readingId: id };
-        void writer.write('setReadingAside', params, input, words);
+        const what = input.setAside ? 'A pull set aside' : 'A pull counted again';
+        void writer.write('setReadingAside', params, input, what);
         const back = { ...input, setAside: !input.setAside };
         return done(words, bandActions.setReadingAside({ bandId, measurementId, id, input: back }));
       }),
@@ -78,7 +80,8 @@ export const chooseLaw = createEffect(
             : 'The law follows the measurement chosen.';
         const before = bands[id]?.lawFrom ?? null;
         const base = { measurementId: before };
-        void writer.write('chooseLaw', { id }, { version, measurementId }, words, base);
+        const input = { version, measurementId };
+        void writer.write('chooseLaw', { id }, input, 'A choice of the law', base);
         const undo = { id, version: version + 1, measurementId: before };
         return done(words, bandActions.chooseLaw(undo));
       }),
@@ -92,7 +95,7 @@ export const cutPiece = createEffect(
       ofType(bandActions.cut),
       map(({ input, rollId }) => {
         const words = `${input.name} is cut.`;
-        void writer.write('cutPiece', { id: rollId }, input, words);
+        void writer.write('cutPiece', { id: rollId }, input, 'A piece cut from a roll');
         return done(words, null);
       }),
     ),

@@ -15,7 +15,8 @@ export const savePlace = createEffect(
       withLatestFrom(store.select(SHOWN.place.selectEntities)),
       map(([{ id, input, words }, places]) => {
         const before = places[id];
-        void writer.write('putPlace', { id }, input, words, before);
+        const what = before === undefined ? 'A new place' : 'A change of a place';
+        void writer.write('putPlace', { id }, input, what, before);
         return done(words, undoPlace(before));
       }),
     ),
@@ -38,7 +39,9 @@ export const saveExercise = createEffect(
       ofType(studioActions.saveExercise),
       withLatestFrom(store.select(SHOWN.exercise.selectEntities)),
       map(([{ id, input, words }, exercises]) => {
-        void writer.write('putExercise', { id }, input, words, exercises[id]);
+        const before = exercises[id];
+        const what = before === undefined ? 'A new exercise' : 'A change of an exercise';
+        void writer.write('putExercise', { id }, input, what, before);
         return done(words, null);
       }),
     ),
@@ -51,7 +54,7 @@ export const putExerciseAway = createEffect(
       ofType(studioActions.putExerciseAway),
       map(({ id }) => {
         const words = 'Put away; saved set-ups keep it.';
-        void writer.write('removeExercise', { id }, null, words);
+        void writer.write('removeExercise', { id }, null, 'An exercise put away');
         return done(words, studioActions.takeExerciseBack({ id }));
       }),
     ),
@@ -64,7 +67,7 @@ export const takeExerciseBack = createEffect(
       ofType(studioActions.takeExerciseBack),
       map(({ id }) => {
         const words = 'Back among your own.';
-        void writer.write('restoreExercise', { id }, null, words);
+        void writer.write('restoreExercise', { id }, null, 'An exercise taken back');
         return done(words, null);
       }),
     ),
@@ -78,7 +81,7 @@ export const putSetupAway = createEffect(
       withLatestFrom(store.select(SHOWN.setup.selectEntities)),
       map(([{ id }, setups]) => {
         const words = `${setups[id]?.title ?? 'Set-up'}: put away.`;
-        void writer.write('putSetupAway', { id }, null, words);
+        void writer.write('putSetupAway', { id }, null, 'A set-up put away');
         return done(words, studioActions.takeSetupBack({ id }));
       }),
     ),
@@ -92,7 +95,7 @@ export const takeSetupBack = createEffect(
       withLatestFrom(store.select(SHOWN.setup.selectEntities)),
       map(([{ id }, setups]) => {
         const words = `${setups[id]?.title ?? 'Set-up'}: back among the saved.`;
-        void writer.write('takeSetupBack', { id }, null, words);
+        void writer.write('takeSetupBack', { id }, null, 'A set-up taken back');
         return done(words, null);
       }),
     ),
