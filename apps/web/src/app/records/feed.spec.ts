@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { asked, setUpApp } from '../../testing/app';
+import { StudioApi } from '../api/studio-api';
 import { recordActions } from './record-actions';
 import { syncFeature } from './sync';
 
@@ -42,6 +43,9 @@ describe('the feed', () => {
     first.flush(page('one'));
     (await asked(wire, '/api/changes?after=one')).flush(page('two'));
     expect(sync().cursor).toBe('two');
+    // Whatever was asked before this is on the wire before it.
+    TestBed.inject(StudioApi).account().subscribe();
+    await asked(wire, '/api/account');
     wire.expectNone(() => true);
     pull();
     await asked(wire, '/api/changes?after=two');
