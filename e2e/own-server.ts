@@ -58,8 +58,18 @@ export async function openOwnServer(otherCluster?: string): Promise<OwnServer> {
   return own;
 }
 
+interface ServerBuild {
+  buildServer: (root: string) => Promise<readonly string[]>;
+}
+const SERVER_BUILD: string = new URL('../scripts/machine/server-build.mjs', import.meta.url).href;
+
+/** What Node is given to run the server, as `npm start` runs it; all processes of a run share it. */
+const SERVER_ARGS = 'OTTER_E2E_SERVER';
+
 /** A database with the demo scenario, as a server leaves it. @returns its name */
 export async function createTemplate(): Promise<string> {
+  const { buildServer } = (await import(SERVER_BUILD)) as ServerBuild;
+  process.env[SERVER_ARGS] = JSON.stringify(await buildServer(ROOT));
   const name = `e2e_${process.pid}`;
   await onDatabase(clusterUrl(), `CREATE DATABASE ${name}`);
   const env = { DATABASE_URL: databaseUrl(clusterUrl(), name), PORT: String(await freePort()) };
@@ -81,7 +91,8 @@ function databaseUrl(cluster: string, name: string): string {
 
 /** A server as `npm start` runs it, on a database that there is. */
 export async function startServer(env: Record<string, string>): Promise<ChildProcess> {
-  const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/main.ts'], {
+  const args = JSON.parse(process.env[SERVER_ARGS] ?? '[]') as string[];
+  const server = spawn(process.execPath, args, {
     cwd: ROOT,
     env: { ...process.env, OTTER_DEMO: 'yes', ...env },
     stdio: ['ignore', 'pipe', 'inherit'],

@@ -18,7 +18,7 @@ async function dev() {
     join(process.env.OTTER_DATA ?? join(ROOT, '.data'), 'postgres'),
   );
   const apiPort = await freePort(FIRST_API_PORT);
-  await services.app({ databaseUrl, port: apiPort, nodeFlags: ['--watch'] });
+  await services.app({ databaseUrl, port: apiPort, watch: true });
   const port = await freePort(Number(process.env.PORT ?? DEFAULT_PORT));
   console.log(`
 API on http://127.0.0.1:${apiPort}; the app, once it is built: http://127.0.0.1:${port}

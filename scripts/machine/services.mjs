@@ -4,6 +4,7 @@ import { createInterface } from 'node:readline';
 import { freePort } from './ports.mjs';
 import { startCluster } from './postgres.mjs';
 import { end } from './processes.mjs';
+import { buildServer } from './server-build.mjs';
 
 const FIRST_GAUGE_PORT = 4480;
 
@@ -32,17 +33,26 @@ export class Services {
     return this.#cluster.url;
   }
 
-  /** Gauge and server, with the demo scenario on an empty database; resolves once both are ready. */
-  async app({ databaseUrl, port, nodeFlags = [] }) {
+  /**
+   * Gauge and server, with the demo scenario on an empty database; resolves once both are ready.
+   * `watch: true` starts them anew whenever a source changes.
+   */
+  async app({ databaseUrl, port, watch = false }) {
     const gaugePort = await freePort(FIRST_GAUGE_PORT);
+    const fromSource = [...(watch ? ['--watch'] : []), '--import', 'tsx'];
+    const server = watch
+      ? [...fromSource, 'apps/server/src/main.ts']
+      : await buildServer(this.root);
     const programs = [
-      this.#program('apps/server/src/main.ts', nodeFlags, {
+      this.#program(server, {
         DATABASE_URL: databaseUrl,
         PORT: String(port),
         OTTER_DEMO: 'yes',
         OTTER_GAUGE_URL: `ws://127.0.0.1:${gaugePort}`,
       }),
-      this.#program('apps/gauge/src/main.ts', nodeFlags, { OTTER_GAUGE_PORT: String(gaugePort) }),
+      this.#program([...fromSource, 'apps/gauge/src/main.ts'], {
+        OTTER_GAUGE_PORT: String(gaugePort),
+      }),
     ];
     await Promise.all(programs.map(ready));
   }
@@ -69,8 +79,8 @@ export class Services {
     process.exit(exitCode);
   }
 
-  #program(path, nodeFlags, env) {
-    return this.run(process.execPath, [...nodeFlags, '--import', 'tsx', path], {
+  #program(args, env) {
+    return this.run(process.execPath, args, {
       env: { ...process.env, ...env },
       stdio: ['ignore', 'pipe', 'inherit'],
     });

@@ -14,6 +14,7 @@ const SOURCES = [
   'apps/web/.postcssrc.json',
   'packages/core/src',
   'packages/contracts/src',
+  'packages/derived/src',
   'packages/catalogue/src',
   'packages/catalogue/exercises',
   'packages/catalogue/skills',

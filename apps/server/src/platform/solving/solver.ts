@@ -34,6 +34,9 @@ export const SOLVER_IN_PLACE: Solver = {
   close: () => Promise.resolve(),
 };
 
+/** Bundled beside the server; beside this file where the server runs from its source. */
+const WORKER = import.meta.url.endsWith('.ts') ? './solver.worker.ts' : './solver.worker.js';
+
 /** Two of the machine's threads solve at a time; more would take the processor from the routes. */
 const MOST_THREADS = 2;
 
@@ -49,7 +52,7 @@ const LIMIT_MS = 5000;
  */
 export function createSolverPool({ limit_ms = LIMIT_MS } = {}): Solver {
   const pool = new Piscina({
-    filename: new URL('./solver.worker.ts', import.meta.url).href,
+    filename: new URL(WORKER, import.meta.url).href,
     minThreads: 1,
     maxThreads: MOST_THREADS,
     // A thread costs a second to start.

@@ -36,7 +36,9 @@ export class Bands {
     this.store.lookAt(this.id);
     // On a narrow screen the sheet lies under the rail, out of sight of who asked for it.
     afterRenderEffect(() => {
-      const asked = this.id() !== undefined || this.store.mode() !== 'look';
+      // Both are asked, so that either brings the sheet in sight.
+      const [selected, mode] = [this.store.selected(), this.store.mode()];
+      const asked = selected !== null || mode !== 'look';
       const sheet = this.sheet().nativeElement;
       if (asked && sheet.getBoundingClientRect().top > window.innerHeight / 2) {
         sheet.scrollIntoView();

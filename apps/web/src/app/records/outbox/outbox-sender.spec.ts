@@ -79,6 +79,7 @@ describe('the sender of the outbox', () => {
     for (;;) {
       const [found] = wire.match((request) => request.url === `/api${path}`);
       if (found !== undefined) return found;
+      sender.wake();
       await new Promise((resolve) => setTimeout(resolve));
     }
   }
@@ -145,6 +146,21 @@ describe('the sender of the outbox', () => {
       words: 'No.',
       details: '',
     });
+  });
+
+  it('tries again what a server may only be too busy for, before it counts as refused', async () => {
+    let now = Date.now();
+    spyOn(Date, 'now').and.callFake(() => now);
+    await outbox.add(putPlace(loft, 'Loft'));
+    start();
+    for (let tries = 0; tries < 3; tries++) {
+      expect((await outbox.read())[0]?.refusal).toBeUndefined();
+      // Its pause is over.
+      now += 120_000;
+      (await asked(`/places/${loft}`)).flush(...problem(422, 'too-costly'));
+    }
+    while ((await outbox.read())[0]?.refusal === undefined) sender.wake();
+    expect((await outbox.read())[0]?.refusal?.code).toBe('too-costly');
   });
 
   it('keeps all of it while the sign-in is another’s', async () => {

@@ -22,6 +22,16 @@ const OFFLINE_PAUSE_MS = 5000;
 /** So many are looked through first: after a month without a network there may be thousands. */
 const LOOKED_THROUGH = 50;
 
+/** What a server may only be too busy for is tried so often before it counts as refused. */
+const TRIES: Readonly<Record<string, number>> = { 'too-costly': 3 };
+
+interface Pause {
+  readonly until: number;
+  readonly ms: number;
+  /** How often it has failed. */
+  readonly tries: number;
+}
+
 /** The fields of some records cannot be taken from two sides. */
 const WHOLE = { both: ['all of it'] };
 
@@ -35,7 +45,7 @@ export class OutboxSender {
   private readonly store = inject(Store);
   private readonly woken = new Subject<void>();
   /** When a chain that failed is tried again, by the write at its head. */
-  private readonly pauses = new Map<string, { readonly until: number; readonly ms: number }>();
+  private readonly pauses = new Map<string, Pause>();
 
   /** There is something new, or the network is back. */
   wake(): void {
@@ -143,12 +153,14 @@ export class OutboxSender {
       this.store.dispatch(recordActions.pullFailed({ code: problem.code, words: problem.message }));
       return LONGEST_PAUSE_MS;
     }
-    if (problem === undefined || problem.passing) {
-      const before = this.pauses.get(write.id)?.ms ?? FIRST_PAUSE_MS / 2;
-      const ms = Math.min(LONGEST_PAUSE_MS, 2 * before);
-      this.pauses.set(write.id, { until: Date.now() + ms, ms });
+    const before = this.pauses.get(write.id) ?? { ms: FIRST_PAUSE_MS / 2, tries: 0 };
+    const tries = before.tries + 1;
+    if (problem === undefined || problem.passing || tries < (TRIES[problem.code] ?? 1)) {
+      const ms = Math.min(LONGEST_PAUSE_MS, 2 * before.ms);
+      this.pauses.set(write.id, { until: Date.now() + ms, ms, tries });
       return 0;
     }
+    this.pauses.delete(write.id);
     const refusal =
       problem.code === 'version-conflict' ? await this.merge(outbox, write) : refusalOf(problem);
     if (refusal === undefined) return 0;
