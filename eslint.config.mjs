@@ -165,6 +165,37 @@ export default tseslint.config(
     ),
   },
   {
+    // What the app opens with.
+    files: [
+      'apps/web/src/app/{account,focus,records,shell,storage}/**/*.ts',
+      'apps/web/src/app/api/{acting-trainer,api-client,api-problem,studio-api}.ts',
+      'apps/web/src/app/features/today/**/*.ts',
+      'apps/web/src/app/ui/{notices,theme}/**/*.ts',
+    ],
+    // Fetched where a build from before left something.
+    ignores: ['**/*.spec.ts', '**/old-write.ts'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: '@wiry-otter/contracts',
+              allowImportNames: ['RECORD_KINDS'],
+              allowTypeImports: true,
+              message: 'The app opens without a schema: fetch it where it is asked for.',
+            },
+            {
+              name: 'zod',
+              allowTypeImports: true,
+              message: 'The app opens without a schema: fetch it where it is asked for.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     files: ['apps/server/**/*.ts'],
     rules: forbid(
       'Web and server never import each other.',
