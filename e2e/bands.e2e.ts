@@ -137,7 +137,7 @@ test('a band that fails its inspection leaves every picker', async ({ page }) =>
     await expect(page.getByRole('button', { name: /Minnow/ })).toBeVisible();
     return page.getByRole('button', { name: /Eel/ }).count();
   };
-  expect(await inStack()).toBe(1);
+  await expect.poll(inStack).toBe(1);
   await page.getByRole('link', { name: 'Bands' }).click();
   await page.getByRole('link', { name: /^Eel,/ }).click();
   await page.getByRole('link', { name: 'Inspect' }).click();
@@ -146,7 +146,7 @@ test('a band that fails its inspection leaves every picker', async ({ page }) =>
   await page.getByRole('button', { name: 'Keep the result' }).click();
   await expect(page.getByText(/Retired: kept in history/)).toBeVisible();
   await expect(page.getByText(/inspected, failed/)).toBeVisible();
-  expect(await inStack()).toBe(0);
+  await expect.poll(inStack).toBe(0);
 });
 
 test('a band retired by hand wants a reason, and another to be brought back', async ({ page }) => {
