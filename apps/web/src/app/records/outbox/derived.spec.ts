@@ -1,4 +1,9 @@
-import type { DecisionRecord, LadderRecord, SetupRecord } from '@wiry-otter/contracts';
+import {
+  type DecisionRecord,
+  type LadderRecord,
+  RECORDS,
+  type SetupRecord,
+} from '@wiry-otter/contracts';
 import { MODEL } from '@wiry-otter/core';
 import { derivedId } from '@wiry-otter/derived';
 import { v7 as uuidv7 } from 'uuid';
@@ -91,6 +96,7 @@ describe('what a device and the server derived', () => {
     id: 'd',
     model: MODEL,
     ladder: [{ setupId: 's', title: 'Plank', load: 40.1 }],
+    review: { sessions: [] },
     decision: { code: 'repeat', rungs: [0], target: [8] },
   } as unknown as DecisionRecord;
   const mine = { kind: 'decision' as const, id: 'd', record: decision };
@@ -109,7 +115,26 @@ describe('what a device and the server derived', () => {
 
   it('is a defect where one model comes to two results, and not where models differ', () => {
     const other = { ...decision, decision: { ...decision.decision, code: 'heavier' } };
-    expect(differenceOf(mine, other)).toContain('heavier');
+    expect(differenceOf(mine, other)?.words).toContain('heavier');
+    expect(differenceOf(mine, other)?.knewMore).toBeFalse();
     expect(differenceOf(mine, { ...other, model: MODEL + 1 })).toBeNull();
+  });
+
+  it('is a defect where the server had the same before it, as it comes over the wire', async () => {
+    const device = await trained(BAND);
+    await device.write('finishSession', { id: SESSION }, { redFlag: false });
+    const record = device.view.get('decision', derivedId('decision', SESSION));
+    const servers = RECORDS.decision.parse(JSON.parse(JSON.stringify(record)));
+    const here = { kind: 'decision' as const, id: servers.id, record: record ?? null };
+    expect(differenceOf(here, servers)).toBeNull();
+    const other = { ...servers, decision: { ...servers.decision, code: 'stop' } };
+    expect(differenceOf(here, other)?.knewMore).toBeFalse();
+  });
+
+  it('is none where the server knew of another session', () => {
+    const sessions = [...decision.review.sessions, { date: '2026-11-24', sets: [] }];
+    const review = { ...decision.review, sessions };
+    const other = { ...decision, review, decision: { ...decision.decision, code: 'heavier' } };
+    expect(differenceOf(mine, other)?.knewMore).toBeTrue();
   });
 });

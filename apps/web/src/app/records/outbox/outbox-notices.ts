@@ -4,6 +4,10 @@ import { map } from 'rxjs';
 import { outboxActions } from './outbox-state';
 import { noticeActions } from '../../ui/notices/notices';
 
+const DEFECT = 'The server has come to another result than this device: its result stands.';
+const KNEW_MORE =
+  'The server knew of something that was written elsewhere meanwhile, and comes to another result: it stands.';
+
 export const tellNotKept = createEffect(
   (actions = inject(Actions)) =>
     actions.pipe(
@@ -24,10 +28,10 @@ export const tellDifference = createEffect(
   (actions = inject(Actions)) =>
     actions.pipe(
       ofType(outboxActions.differed),
-      map(({ words, write }) =>
+      map(({ knewMore, words, write }) =>
         noticeActions.show({
-          text: `${sentence(write.what)} The server has come to another result than this device: its result stands.`,
-          tone: 'trouble',
+          text: `${sentence(write.what)} ${knewMore ? KNEW_MORE : DEFECT}`,
+          tone: knewMore ? 'done' : 'trouble',
           undo: null,
           details: words,
         }),

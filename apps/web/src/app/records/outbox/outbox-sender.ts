@@ -5,7 +5,7 @@ import { firstValueFrom, merge, Subject, timer } from 'rxjs';
 import { ApiProblem } from '../../api/api-problem';
 import { StudioApi } from '../../api/studio-api';
 import { answered, recordActions } from '../record-actions';
-import { differenceOf } from './differences';
+import { type Difference, differenceOf } from './differences';
 import { mergeFields } from './merge';
 import type { Outbox } from './outbox';
 import { outboxActions } from './outbox-state';
@@ -118,7 +118,7 @@ export class OutboxSender {
     answers: RecordKind,
     answer: RecordOf<RecordKind>,
   ): Promise<void> {
-    const differences: string[] = [];
+    const differences: Difference[] = [];
     for (const derived of write.derived ?? []) {
       const { id, kind, record } = derived;
       if (record === null) continue;
@@ -130,9 +130,10 @@ export class OutboxSender {
       if (difference !== null) differences.push(difference);
     }
     if (differences.length === 0) return;
-    const words = differences.join('\n');
-    console.error(`Derived otherwise than by the server: ${words}`);
-    this.store.dispatch(outboxActions.differed({ write, words }));
+    const words = differences.map((one) => one.words).join('\n');
+    const knewMore = differences.every((one) => one.knewMore);
+    if (!knewMore) console.error(`Derived otherwise than by the server: ${words}`);
+    this.store.dispatch(outboxActions.differed({ write, words, knewMore }));
   }
 
   /** Undefined where there is none, or where the feed has to tell of it. */

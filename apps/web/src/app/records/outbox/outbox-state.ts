@@ -22,8 +22,8 @@ export const outboxActions = createActionGroup({
     /** What is kept now, in whatever tab it was written. */
     Changed: props<{ writes: readonly KeptWrite[] }>(),
     Sent: props<{ write: KeptWrite }>(),
-    /** The server derived something else from a write than this device had. */
-    Differed: props<{ write: KeptWrite; words: string }>(),
+    /** The server derived something else from a write than this device had: it knew more, or by a defect. */
+    Differed: props<{ write: KeptWrite; words: string; knewMore: boolean }>(),
     /** The server was not reached. */
     'Not sent': emptyProps(),
     Refused: props<{ write: KeptWrite; refusal: Refusal }>(),

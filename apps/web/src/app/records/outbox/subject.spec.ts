@@ -10,6 +10,7 @@ describe('what a write is about', () => {
     ...Object.fromEntries(RECORD_KINDS.map((kind) => [kind, {}])),
     person: { [person.id]: person },
     band: { plank: bandRecord({ id: 'plank' }) },
+    setup: { high: { id: 'high', personId: person.id, title: 'Plank at 2.00 m' } },
     session: { row: { id: 'row', personId: person.id } },
     prescription: { asked: { id: 'asked', personId: person.id } },
   } as unknown as AllEntities;
@@ -22,6 +23,10 @@ describe('what a write is about', () => {
     expect(subject('acceptDecision', { id: 'd', sessionId: 'row' })).toBe(person.name);
     expect(subject('startSession', { id: 'new' }, { prescriptionId: 'asked' })).toBe(person.name);
     expect(subject('putSetup', { id: 'new' }, { personId: person.id })).toBe(person.name);
+  });
+
+  it('is a set-up by its title, beside whose it is', () => {
+    expect(subject('putSetupAway', { id: 'high' })).toBe(`${person.name}, Plank at 2.00 m`);
   });
 
   it('is a band, a place or an exercise by its name, one that is new as well', () => {

@@ -16,10 +16,12 @@ export function subjectOf({ body, params }: Write, view: RecordView): string {
   const own = thing ?? view.get('exercise', id)?.document.title;
   if (own !== undefined) return own;
   const given = (body ?? {}) as Named;
+  const setup = view.get('setup', id);
   const personId =
     given.personId ??
     view.get('prescription', given.prescriptionId ?? '')?.personId ??
-    (view.get('session', sessionId) ?? view.get('setup', id) ?? view.get('ladder', id))?.personId;
+    (view.get('session', sessionId) ?? setup ?? view.get('ladder', id))?.personId;
   const person = view.get('person', personId ?? '')?.name;
-  return person ?? given.name ?? given.document?.title ?? '';
+  if (person !== undefined) return setup === undefined ? person : `${person}, ${setup.title}`;
+  return given.name ?? given.document?.title ?? '';
 }
