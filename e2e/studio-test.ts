@@ -7,7 +7,10 @@ interface Servers {
 }
 
 /** Tests of one file share a server with the demo scenario, and nothing with those of other files. */
-export const test = base.extend<{ server: OwnServer; alike: void }, { servers: Servers }>({
+export const test = base.extend<
+  { server: OwnServer; alike: void; allowed: void },
+  { servers: Servers }
+>({
   servers: [
     // Playwright reads what a fixture needs from this pattern.
     // eslint-disable-next-line no-empty-pattern
@@ -36,6 +39,20 @@ export const test = base.extend<{ server: OwnServer; alike: void }, { servers: S
       });
       await use();
       expect(differences).toEqual([]);
+    },
+    { auto: true },
+  ],
+  /** Nothing does what the content security policy forbids, such as making code from text. */
+  allowed: [
+    async ({ context }, use) => {
+      const forbidden: string[] = [];
+      await context.exposeFunction('tellForbidden', (what: string) => forbidden.push(what));
+      await context.addInitScript(
+        `addEventListener('securitypolicyviolation', ({ blockedURI, violatedDirective }) =>
+          tellForbidden(violatedDirective + ' ' + blockedURI))`,
+      );
+      await use();
+      expect(forbidden).toEqual([]);
     },
     { auto: true },
   ],
