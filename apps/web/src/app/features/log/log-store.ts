@@ -1,4 +1,4 @@
-import { computed, inject } from '@angular/core';
+import { computed, inject, linkedSignal } from '@angular/core';
 import {
   patchState,
   signalStore,
@@ -31,7 +31,10 @@ export const LogStore = signalStore(
   })),
   withLinkedState(({ _focusId }) => ({
     /** What lies further back than this device keeps, once it was asked for; of nobody else. */
-    older: (): readonly SessionRecord[] => (_focusId(), []),
+    older: linkedSignal<string | null, readonly SessionRecord[]>({
+      source: _focusId,
+      computation: () => [],
+    }),
   })),
   withComputed(({ _focusId, _kept, older }, global = inject(Store)) => {
     const people = global.selectSignal(selectPeople);

@@ -1,7 +1,9 @@
 import { TestBed } from '@angular/core/testing';
 import type { SessionRecord } from '@wiry-otter/contracts';
 import { asked, setUpStudio, tell } from '../../../testing/app';
+import { SESSION, trained } from '../../../testing/offline-device';
 import { personRecord, UUID } from '../../../testing/records';
+import { focusActions } from '../../focus/focus';
 import { Log } from './log';
 
 const session = (digit: string, day: string): SessionRecord =>
@@ -27,7 +29,7 @@ describe('the log', () => {
     const fixture = TestBed.createComponent(Log);
     fixture.detectChanges();
     const root = fixture.nativeElement as HTMLElement;
-    return { wire, root, rows: () => root.querySelectorAll('tbody tr').length, fixture };
+    return { store, wire, root, rows: () => root.querySelectorAll('tbody tr').length, fixture };
   }
 
   it('asks for what lies further back than this device keeps, after the last on show', async () => {
@@ -44,6 +46,23 @@ describe('the log', () => {
     // Without a network what is there stays, and it can be asked for again.
     expect(rows()).toBe(2);
     expect(root.querySelector('button')).not.toBeNull();
+  });
+
+  it('shows nobody what was asked for of another', async () => {
+    const known = [session('1', '2026-11-20')];
+    const { fixture, root, rows, store, wire } = open({ 'standing-row': '2026-02-01' }, known);
+    root.querySelector('button')?.click();
+    const request = await asked(wire, '/api/sessions?');
+    const older = (await trained()).view.get('session', SESSION);
+    const other = personRecord({ id: `${UUID}9`, version: 1, name: 'Runa Halvard' });
+    tell(store, { person: [other] });
+    store.dispatch(focusActions.focusPerson({ personId: other.id }));
+    request.flush([older ?? null]);
+    fixture.detectChanges();
+    expect(rows()).toBe(0);
+    store.dispatch(focusActions.focusPerson({ personId: personRecord().id }));
+    fixture.detectChanges();
+    expect(rows()).toBe(1);
   });
 
   it('offers nothing older where the first session is on show', () => {
