@@ -38,6 +38,9 @@ interface Studio {
   /** Open ones. */
   readonly sessionIds: readonly string[];
   readonly personId: string;
+  readonly prescriptionId: string;
+  readonly bandId: string;
+  readonly copyId: string;
 }
 
 async function onDatabase<Row>(url: string, statement: string): Promise<Row[]> {
@@ -62,7 +65,8 @@ async function studioOf(name: string, size: Size): Promise<Studio> {
   // A log that grew over years is known to the planner; one that was made at once is not, yet.
   await database.query('ANALYZE');
   await database.destroy();
-  const rows = await onDatabase<{ sessionId: string } & Omit<Studio, 'url' | 'sessionIds'>>(
+  type Opened = Pick<Studio, 'studioId' | 'trainerId' | 'personId' | 'prescriptionId'>;
+  const rows = await onDatabase<Opened & { readonly sessionId: string }>(
     url.href,
     `UPDATE training_session session SET finished_at = NULL FROM person_trainer given
       WHERE given.person_id = session.person_id AND session.id IN (
@@ -70,12 +74,18 @@ async function studioOf(name: string, size: Size): Promise<Studio> {
             (SELECT id FROM person WHERE name LIKE 'Person %')
           ORDER BY started_at DESC LIMIT 3000)
       RETURNING session.studio_id AS "studioId", given.trainer_id AS "trainerId",
-        session.id AS "sessionId", session.person_id AS "personId"`,
+        session.id AS "sessionId", session.person_id AS "personId",
+        session.prescription_id AS "prescriptionId"`,
   );
   const [row] = rows;
-  if (row === undefined) throw new Error('nobody to ask for');
+  const [copy] = await onDatabase<Pick<Studio, 'bandId' | 'copyId'>>(
+    url.href,
+    `SELECT band_id AS "bandId", id AS "copyId" FROM band_copy ORDER BY id LIMIT 1`,
+  );
+  if (row === undefined || copy === undefined) throw new Error('nobody to ask for');
   console.log(`${name}: made in ${seconds.toFixed(0)} s`);
-  return { ...row, url: url.href, sessionIds: rows.map(({ sessionId }) => sessionId) };
+  const sessionIds = rows.map(({ sessionId }) => sessionId);
+  return { ...row, ...copy, url: url.href, sessionIds };
 }
 
 async function freePort(): Promise<number> {
@@ -308,25 +318,46 @@ async function grown(name: string, size: Size) {
   };
 }
 
-function routesOf({ personId, sessionIds }: Studio): Record<string, () => Asked> {
+/** What is read by request, and what is written most; the rest is what devices keep. */
+function routesOf(studio: Studio): Record<string, () => Asked> {
+  const { bandId, copyId, personId, prescriptionId, sessionIds } = studio;
   const [sessionId = ''] = sessionIds;
   let turn = 0;
+  // Each in its turn, so that none of them grows beyond what a session is.
+  const nextSession = (): string => sessionIds[turn++ % sessionIds.length] ?? '';
+  const logged = { sessionId, setId: '' };
   return {
     'GET account': () => ({ url: '/account' }),
     'GET changes, a page': () => ({ url: '/changes?limit=200' }),
     'GET one session': () => ({ url: `/records/session/${sessionId}` }),
     'GET older sessions': () => ({ url: `/sessions?personId=${personId}&limit=50` }),
-    'PUT a set': () => ({
-      method: 'PUT',
-      // Each in its turn, so that none of them grows beyond what a session is.
-      url: `/sessions/${sessionIds[turn++ % sessionIds.length] ?? ''}/sets/${uuidv7()}`,
-      headers: { 'otter-write': uuidv7() },
-      body: JSON.stringify({
+    'PUT a set': () => {
+      Object.assign(logged, { sessionId: nextSession(), setId: uuidv7() });
+      return written('PUT', `/sessions/${logged.sessionId}/sets/${logged.setId}`, {
         ...{ performedAt: new Date().toISOString(), setupId: null, reps: 8, partial: 0 },
         ...{ hold_s: null, lowering_s: null, spare: 2, form: 'clean', pain: 0 },
+      });
+    },
+    'PUT a set aside': () =>
+      written('PUT', `/sessions/${logged.sessionId}/sets/${logged.setId}/set-aside`, {
+        setAside: turn++ % 2 === 0,
       }),
-    }),
+    'PUT a note on a band': () =>
+      written('PUT', `/bands/${bandId}/events/${uuidv7()}`, {
+        ...{ copyId, at: new Date().toISOString() },
+        what: { kind: 'moved', holder: { at: 'bag' } },
+      }),
+    'PUT a session': () =>
+      written('PUT', `/sessions/${uuidv7()}`, {
+        ...{ prescriptionId, startedAt: new Date().toISOString() },
+      }),
+    'POST the end of a session': () =>
+      written('POST', `/sessions/${nextSession()}/finish`, { redFlag: false }),
   };
+}
+
+function written(method: string, url: string, body: object): Asked {
+  return { method, url, headers: { 'otter-write': uuidv7() }, body: JSON.stringify(body) };
 }
 
 await besideBare();
