@@ -1,5 +1,4 @@
 // Bundles the server, so that it starts in half the time, and its solver's threads at once.
-import { build } from 'esbuild';
 import { join } from 'node:path';
 
 /** What is not ours is loaded from node_modules, as it is. */
@@ -15,6 +14,8 @@ const npmPackages = {
 
 /** Takes half a second, so it is done at every start. @returns what Node is given to run it */
 export async function buildServer(root) {
+  // In a fresh clone it is only there once `npm start` has installed it.
+  const { build } = await import('esbuild');
   const source = join(root, 'apps/server/src');
   const folder = join(root, 'apps/server/dist');
   await build({
