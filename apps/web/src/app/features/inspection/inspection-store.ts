@@ -67,7 +67,7 @@ export const InspectionStore = signalStore(
       answer(point: InspectionPoint, finding: Finding): void {
         patchState(store, ({ findings }) => ({ findings: { ...findings, [point]: finding } }));
       },
-      write(note: string): void {
+      setNote(note: string): void {
         patchState(store, { note });
       },
       keep(): void {
