@@ -4,7 +4,7 @@ import { Router } from '@angular/router';
 import type { CutInput, LawChoice } from '@wiry-otter/contracts';
 import { setUpStudio, writes } from '../../../testing/app';
 import { bandRecord, measuredBand, pull, UUID } from '../../../testing/records';
-import { fieldsOf } from '../../records/writing/band-input';
+import { fieldsOf } from '../../records/outbox/kinds/band-input';
 import { BandsStore } from './bands-store';
 
 describe('the bands screen', () => {

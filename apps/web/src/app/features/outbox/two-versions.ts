@@ -11,7 +11,7 @@ import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { format, parseISO } from 'date-fns';
 import { outboxActions, outboxFeature } from '../../records/outbox/outbox-state';
-import { chosenBody, fieldVersions, isWhole } from '../../records/outbox/versions';
+import { chosenBody, fieldsThere, fieldVersions, isWhole } from '../../records/outbox/versions';
 import type { KeptWrite } from '../../records/outbox/write';
 import { WRITE_KINDS } from '../../records/outbox/write-kinds';
 import { selectServers } from '../../records/shown';
@@ -71,7 +71,7 @@ export class TwoVersions {
     if (write === undefined || theirs === undefined) return;
     const body = chosenBody(write, theirs, this.ofTheirs()) as unknown as KeptWrite['body'];
     // What is chosen was made from the server's version: only what changes after it can meet it again.
-    this.store.dispatch(outboxActions.sendAgain({ write, body, base: theirs }));
+    this.store.dispatch(outboxActions.sendAgain({ write, body, base: fieldsThere(write, theirs) }));
   }
 
   /** The server's version stands. */

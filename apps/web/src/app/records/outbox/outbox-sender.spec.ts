@@ -1,10 +1,11 @@
 import { type HttpTestingController, type TestRequest } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { Actions, ofType } from '@ngrx/effects';
-import type { LadderRecord, PlaceInput } from '@wiry-otter/contracts';
+import { bandInput, type LadderRecord, type PlaceInput } from '@wiry-otter/contracts';
 import { setUpApp, tell } from '../../../testing/app';
-import { placeRecord, UUID } from '../../../testing/records';
+import { bandRecord, placeRecord, UUID } from '../../../testing/records';
 import { SLICES } from '../record-slice';
+import { fieldsOf } from './kinds/band-input';
 import { Outbox } from './outbox';
 import { outboxActions } from './outbox-state';
 import { OutboxSender } from './outbox-sender';
@@ -186,6 +187,47 @@ describe('the sender of the outbox', () => {
       jasmine.objectContaining({ name: 'Loft', about: 'Tidied by a colleague', version: 7 }),
     );
     again.flush({ ...theirs, name: 'Loft', version: 8 });
+    expect(await left(0)).toEqual([]);
+  });
+
+  it('merges a band with pulls that came between, and sends what can be written of it', async () => {
+    const before = bandRecord({ id: cellar, version: 3 });
+    const theirs = { ...before, version: 5, note: 'Tidied by a colleague' };
+    const input = { ...fieldsOf(before), name: 'Keel' };
+    await outbox.add({ ...putPlace(cellar, 'A band', fieldsOf(before)), kind: 'putBand', body: input } as Write);
+    start();
+    (await asked(`/bands/${cellar}`)).flush(...problem(409, 'version-conflict'));
+    (await asked(`/records/band/${cellar}`)).flush(theirs);
+    const again = await asked(`/bands/${cellar}`);
+    const sent = bandInput.parse(again.request.body);
+    expect([sent.name, sent.note, sent.version]).toEqual(['Keel', 'Tidied by a colleague', 5]);
+    again.flush({ ...theirs, name: 'Keel', version: 6 });
+    expect(await left(0)).toEqual([]);
+  });
+
+  it('goes on with what has fields of its own: a law that was chosen, a piece that is cut', async () => {
+    const roll = bandRecord({ id: cellar, version: 5, lawFrom: null });
+    const law = { version: 3, measurementId: loft };
+    const piece = {
+      ...{ version: 3, pieceId: `${UUID}8`, copyId: `${UUID}9` },
+      ...{ name: 'Offcut', tag: null, length_m: 1 },
+    };
+    const base = { measurementId: null };
+    await outbox.add(
+      { ...putPlace(cellar, 'A law', base), kind: 'chooseLaw', body: law } as Write,
+      { ...putPlace(cellar, 'A piece'), kind: 'cutPiece', body: piece } as Write,
+    );
+    start();
+    for (const [path, body] of [
+      ['law', law],
+      ['cut', piece],
+    ] as const) {
+      (await asked(`/bands/${cellar}/${path}`)).flush(...problem(409, 'version-conflict'));
+      (await asked(`/records/band/${cellar}`)).flush(roll);
+      const again = await asked(`/bands/${cellar}/${path}`);
+      expect(again.request.body).toEqual({ ...body, version: 5 });
+      again.flush(roll);
+    }
     expect(await left(0)).toEqual([]);
   });
 

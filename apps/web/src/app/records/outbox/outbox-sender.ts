@@ -9,6 +9,7 @@ import { type Difference, differenceOf } from './differences';
 import { mergeFields } from './merge';
 import type { Outbox } from './outbox';
 import { outboxActions } from './outbox-state';
+import { fieldsThere } from './versions';
 import type { KeptWrite, Refusal } from './write';
 import type { WriteKindOf } from './write-kind';
 import { WRITE_KINDS } from './write-kinds';
@@ -177,7 +178,7 @@ export class OutboxSender {
     const present = await firstValueFrom(this.api.record(kind.answers, id));
     this.store.dispatch(answered(kind.answers, present));
     const mine = write.body as Readonly<Record<string, unknown>>;
-    const theirs = present as unknown as Readonly<Record<string, unknown>>;
+    const theirs = fieldsThere(write, present);
     const base = (write.base ?? {}) as Readonly<Record<string, unknown>>;
     const found = kind.isWhole === true ? WHOLE : mergeFields(base, mine, theirs);
     if ('both' in found) {

@@ -12,6 +12,12 @@ export interface FieldVersions {
   readonly theirs: unknown;
 }
 
+/** What the server's record says of the fields that a write carries. */
+export function fieldsThere({ kind }: KeptWrite, theirs: object): Fields {
+  const { fieldsOf } = WRITE_KINDS[kind] as WriteKindOf<unknown, unknown>;
+  return (fieldsOf?.(theirs) ?? theirs) as Fields;
+}
+
 /** Whether the fields of what was written belong together, so that one side's are taken as a whole. */
 export function isWhole({ kind }: KeptWrite): boolean {
   return (WRITE_KINDS[kind] as WriteKindOf<unknown, unknown>).isWhole === true;
@@ -19,7 +25,7 @@ export function isWhole({ kind }: KeptWrite): boolean {
 
 /** The fields of a write that both sides have changed, in different ways. */
 export function fieldVersions(write: KeptWrite, theirs: object): FieldVersions[] {
-  const there = theirs as Fields;
+  const there = fieldsThere(write, theirs);
   return Object.entries(write.body as Fields)
     .filter(
       ([name, mine]) =>
@@ -40,7 +46,7 @@ export function chosenBody(
   theirs: object,
   ofTheirs: ReadonlySet<string>,
 ): Fields {
-  const there = theirs as Fields;
+  const there = fieldsThere(write, theirs);
   const chosen = Object.entries(write.body as Fields).map(([name, mine]) => {
     const isTheirs = ofTheirs.has(name) || !isChangedHere(write, name);
     return [name, isTheirs && name in there ? there[name] : mine];

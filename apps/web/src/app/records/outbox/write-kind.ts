@@ -35,6 +35,8 @@ export interface WriteKindOf<Params, Body> {
   readonly answers: RecordKind;
   /** Its fields belong together: of two versions one is taken as a whole. */
   readonly isWhole?: boolean;
+  /** What of the server's record the body carries, as the body has it; all of it unless said otherwise. */
+  fieldsOf?(record: object): object;
   /** Ids of the records it needs or changes: those of one chain go one after the other. */
   about(params: Params, body: Body): readonly string[];
   /**

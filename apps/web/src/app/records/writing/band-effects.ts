@@ -5,7 +5,7 @@ import type { BandInput, BandRecord } from '@wiry-otter/contracts';
 import { map, withLatestFrom } from 'rxjs';
 import { RecordWriter } from '../outbox/record-writer';
 import { SHOWN } from '../shown';
-import { fieldsOf } from './band-input';
+import { fieldsOf } from '../outbox/kinds/band-input';
 import { bandActions } from './band-actions';
 import { done } from './done';
 

@@ -1,7 +1,7 @@
 import { bandRecord, UUID } from '../../../testing/records';
 import { ACCOUNT, setUpApp, STUDIO, tell, writes } from '../../../testing/app';
 import { accountActions, rulesOf } from '../../account/account';
-import { fieldsOf } from './band-input';
+import { fieldsOf } from '../outbox/kinds/band-input';
 import { bandActions } from './band-actions';
 import { noticesFeature } from '../../ui/notices/notices';
 

@@ -18,6 +18,7 @@ import {
   type WriteFacts,
   type WriteKindOf,
 } from '../write-kind';
+import { fieldsOf } from './band-input';
 
 interface Band {
   readonly id: string;
@@ -41,6 +42,8 @@ export const putBand: WriteKindOf<Band, BandInput> = {
   method: 'PUT',
   path: ({ id }) => `/bands/${id}`,
   answers: 'band',
+  // The record tells more of its copies than is written of them.
+  fieldsOf: (record) => fieldsOf(record as BandRecord),
   about: ({ id }, { cutFrom }) => [id, ...(cutFrom === null ? [] : [cutFrom])],
   show(view, { at, body: { copies, ...fields }, params: { id } }) {
     const before = view.get('band', id);
@@ -96,6 +99,10 @@ export const chooseLaw: WriteKindOf<Band, LawChoice> = {
   method: 'PUT',
   path: ({ id }) => `/bands/${id}/law`,
   answers: 'band',
+  fieldsOf(record) {
+    const { lawFrom, version } = record as BandRecord;
+    return { version, measurementId: lawFrom } satisfies LawChoice;
+  },
   about: ({ id }) => [id],
   show: (view, { body, params }) =>
     changed(view, params, (band) => ({ ...band, lawFrom: body.measurementId })),
@@ -105,6 +112,8 @@ export const cutPiece: WriteKindOf<Band, CutInput> = {
   method: 'POST',
   path: ({ id }) => `/bands/${id}/cut`,
   answers: 'band',
+  // All else is of the piece, which nobody has but this device.
+  fieldsOf: (record) => ({ version: (record as BandRecord).version }),
   about: ({ id }, { pieceId }) => [id, pieceId],
   show(view, { at, body: { copyId, length_m, name, pieceId, tag }, params }) {
     const roll = view.get('band', params.id);
