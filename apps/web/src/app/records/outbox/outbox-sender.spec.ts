@@ -194,7 +194,11 @@ describe('the sender of the outbox', () => {
     const before = bandRecord({ id: cellar, version: 3 });
     const theirs = { ...before, version: 5, note: 'Tidied by a colleague' };
     const input = { ...fieldsOf(before), name: 'Keel' };
-    await outbox.add({ ...putPlace(cellar, 'A band', fieldsOf(before)), kind: 'putBand', body: input } as Write);
+    await outbox.add({
+      ...putPlace(cellar, 'A band', fieldsOf(before)),
+      kind: 'putBand',
+      body: input,
+    });
     start();
     (await asked(`/bands/${cellar}`)).flush(...problem(409, 'version-conflict'));
     (await asked(`/records/band/${cellar}`)).flush(theirs);
@@ -214,8 +218,8 @@ describe('the sender of the outbox', () => {
     };
     const base = { measurementId: null };
     await outbox.add(
-      { ...putPlace(cellar, 'A law', base), kind: 'chooseLaw', body: law } as Write,
-      { ...putPlace(cellar, 'A piece'), kind: 'cutPiece', body: piece } as Write,
+      { ...putPlace(cellar, 'A law', base), kind: 'chooseLaw', body: law },
+      { ...putPlace(cellar, 'A piece'), kind: 'cutPiece', body: piece },
     );
     start();
     for (const [path, body] of [
