@@ -69,52 +69,55 @@ export function writeRoute<Params extends WithId, Body extends z.ZodType>(
   });
 }
 
-/** Does the work of a request, or answers what the same request was answered before. */
+/**
+ * Does the work of a request, or answers what the same request was answered before. The work is begun
+ * before that is known, for what is sent again is rare: then it fails, or is undone as its id is taken.
+ */
 async function once(
   request: FastifyRequest,
   answers: RecordKind,
   work: (scoped: ScopedManager) => Promise<string>,
 ): Promise<string> {
+  const { scoped } = request;
   const writeId = writeIdOf(request);
-  return request.scoped.transaction(async (inside) => {
-    if (writeId === undefined) return recordText(inside, answers, await work(inside));
-    const digest = digestOf(request, sentBodies.get(request));
-    if (await beginWrite(inside, writeId, digest)) {
-      return confirmWrite(inside, writeId, answers, await work(inside));
-    }
-    const known = await inside.findOwn(ConfirmedWriteEntity, { id: writeId });
+  if (writeId === undefined) {
+    return scoped.transaction(async (inside) => recordText(inside, answers, await work(inside)));
+  }
+  const digest = digestOf(request, sentBodies.get(request));
+  try {
+    return await scoped.transaction(async (inside) =>
+      confirmWrite(inside, { writeId, digest }, answers, await work(inside)),
+    );
+  } catch (failure) {
+    const { trainerId } = scoped.scope;
+    const known = await scoped.findFirst(ConfirmedWriteEntity, { id: writeId, trainerId });
+    if (known === undefined) throw failure;
     const isSame = known.digest === digest || known.digest === digestOf(request, request.body);
     return isSame ? known.answer : refuse('id-taken');
-  });
+  }
 }
 
-/** Takes the id of a write; of two at once the second waits for the first. Says whether it was free. */
-async function beginWrite(scoped: ScopedManager, id: string, digest: string): Promise<boolean> {
-  const { now, trainerId } = scoped.scope;
-  const taken = await scoped.query(
-    'begin-write',
-    `INSERT INTO confirmed_write (studio_id, id, trainer_id, digest, answer, confirmed_at)
-      VALUES ($1, $2, $3, $4, '', $5) ON CONFLICT (id) DO NOTHING RETURNING id`,
-    [id, trainerId, digest, now],
-  );
-  return taken.length === 1;
-}
-
-/** Keeps the record that answers a write, and returns it. */
+/**
+ * Keeps the record that answers a write, and returns it; refuses where there is none to be seen, or
+ * where the id was taken meanwhile. Of two at once the second waits here for the first.
+ */
 async function confirmWrite(
   scoped: ScopedManager,
-  writeId: string,
+  { digest, writeId }: { readonly writeId: string; readonly digest: string },
   kind: RecordKind,
   id: string,
 ): Promise<string> {
+  const { now, trainerId } = scoped.scope;
   const [row] = await scoped.query<{ answer: string }>(
     'confirm-write',
-    `UPDATE confirmed_write SET answer = coalesce((SELECT record.body ${SEEN}
-        AND record.kind = $3 AND record.id = $4 AND given.withdrawn_at IS NULL), '')
-      WHERE confirmed_write.id = $5 RETURNING answer`,
-    [scoped.scope.trainerId, kind, id, writeId],
+    `INSERT INTO confirmed_write (studio_id, id, trainer_id, digest, answer, confirmed_at)
+      SELECT $1, $5, $2, $6, record.body, $7 ${SEEN}
+        AND record.kind = $3 AND record.id = $4 AND record.body IS NOT NULL
+        AND given.withdrawn_at IS NULL
+      ON CONFLICT (id) DO NOTHING RETURNING answer`,
+    [trainerId, kind, id, writeId, digest, now],
   );
-  return row === undefined || row.answer === '' ? refuse('not-found') : row.answer;
+  return row?.answer ?? refuse('not-found');
 }
 
 function writeIdOf({ headers }: FastifyRequest): string | undefined {
