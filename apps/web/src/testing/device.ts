@@ -9,6 +9,7 @@ import type { RecordKind, RecordOf } from '@wiry-otter/contracts';
 import { DERIVER_IN_PLACE } from '@wiry-otter/derived';
 import { v7 as uuidv7 } from 'uuid';
 import { ActingTrainer } from '../app/api/acting-trainer';
+import { fieldsOf } from '../app/records/outbox/kinds/band-input';
 import * as outboxEffects from '../app/records/outbox/outbox-effects';
 import { outboxFeature } from '../app/records/outbox/outbox-state';
 import { RecordWriter } from '../app/records/outbox/record-writer';
@@ -128,7 +129,15 @@ async function play(
           : { kind: 'inspected' as const, findings: { edges: 'good' as const }, note: '' };
       const body = { copyId, at: now(), what: event };
       await writer.write('addBandEvent', { id: band.id, eventId }, body, 'An event');
-    } else if (what < 0.9) {
+    } else if (what < 0.83) {
+      // Pulls and events raise the band's version meanwhile: what is merged are the fields that
+      // a person writes.
+      if (band === undefined) continue;
+      const words = `seen ${Math.floor(1e6 * next())}`;
+      const change = next() < 0.5 ? { note: `Rolled up, ${words}` } : { name: `Band ${words}` };
+      const [base, params] = [fieldsOf(band), { id: band.id }];
+      await writer.write('putBand', params, { ...base, ...change }, 'A band', base);
+    } else if (what < 0.93) {
       const measurement = any(band?.measurements ?? []);
       const [before] = (measurement?.readings ?? []).toSorted((a, b) => a.length_m - b.length_m);
       if (band === undefined || measurement === undefined || before === undefined) continue;
