@@ -68,8 +68,6 @@ const SERVER_ARGS = 'OTTER_E2E_SERVER';
 
 /** A database with the demo scenario, as a server leaves it. @returns its name */
 export async function createTemplate(): Promise<string> {
-  const { buildServer } = (await import(SERVER_BUILD)) as ServerBuild;
-  process.env[SERVER_ARGS] = JSON.stringify(await buildServer(ROOT));
   const name = `e2e_${process.pid}`;
   await onDatabase(clusterUrl(), `CREATE DATABASE ${name}`);
   const env = { DATABASE_URL: databaseUrl(clusterUrl(), name), PORT: String(await freePort()) };
@@ -91,15 +89,25 @@ function databaseUrl(cluster: string, name: string): string {
 
 /** A server as `npm start` runs it, on a database that there is. */
 export async function startServer(env: Record<string, string>): Promise<ChildProcess> {
-  const args = JSON.parse(process.env[SERVER_ARGS] ?? '[]') as string[];
-  const server = spawn(process.execPath, args, {
+  const server = spawn(process.execPath, await serverArgs(), {
     cwd: ROOT,
     env: { ...process.env, OTTER_DEMO: 'yes', ...env },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   // It says so once it listens.
-  await once(server.stdout, 'data');
+  const ended = once(server, 'exit').then(([code]) => {
+    throw new Error(`the server ended with ${String(code)} before it listened`);
+  });
+  await Promise.race([once(server.stdout, 'data'), ended]);
   return server;
+}
+
+async function serverArgs(): Promise<readonly string[]> {
+  if (process.env[SERVER_ARGS] === undefined) {
+    const { buildServer } = (await import(SERVER_BUILD)) as ServerBuild;
+    process.env[SERVER_ARGS] = JSON.stringify(await buildServer(ROOT));
+  }
+  return JSON.parse(process.env[SERVER_ARGS]) as string[];
 }
 
 export async function end(server: ChildProcess, signal: 'SIGTERM' | 'SIGKILL'): Promise<void> {

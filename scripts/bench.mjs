@@ -50,6 +50,7 @@ async function measureRecords() {
   const env = { OTTER_TEST_DATABASE_URL: url, OTTER_MUTANTS: '20000', OTTER_HISTORY: '10000' };
   await measure('apps/server/bench/records.bench.ts', env);
   await measure('e2e/bench/start.bench.ts', env);
+  await measure('e2e/bench/screens.bench.ts', env);
   await run('jasmine', ['apps/server/test/mutated-bodies.spec.ts'], env);
   await run('playwright', ['test', '-c', 'e2e/playwright.config.ts', 'histories'], env);
   removeCluster(join(data, 'postgres'));
