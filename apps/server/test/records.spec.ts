@@ -220,6 +220,47 @@ describe('the records that devices keep', () => {
       expect(bands.find(({ id }) => path.endsWith(id))?.name).toBe('Spar');
     });
 
+    it('and undone since stay undone when they are sent again', async () => {
+      const session = await startedSession(
+        studio.mika,
+        await demoSetup(studio.mika, 'Tobias Quill'),
+      );
+      const setPath = `/sessions/${session.id}/sets/${uuidv7()}`;
+      await send(uuidv7(), 'PUT', setPath, doneSet(12));
+      const takenBack = uuidv7();
+      const aside = (id: string, setAside: boolean) =>
+        send(id, 'PUT', `${setPath}/set-aside`, { setAside });
+      const first = await aside(takenBack, true);
+      expect((first.body as SessionRecord).sets).toEqual([]);
+      await aside(uuidv7(), false);
+      expect(await aside(takenBack, true)).toEqual(first);
+      const sessions = await recordsOf(studio.mika, 'session');
+      expect(sessions.find(({ id }) => id === session.id)?.sets.length).toBe(1);
+    });
+
+    it('are answered again to who sent them alone', async () => {
+      const session = await startedSession(
+        studio.mika,
+        await demoSetup(studio.mika, 'Tobias Quill'),
+      );
+      const [{ studioId }] = await studio.database.query<[{ studioId: string }]>(
+        'SELECT studio_id AS "studioId" FROM training_session WHERE id = $1',
+        [session.id],
+      );
+      const colleague = {
+        email: 'weir@canalside.example',
+        name: 'A colleague',
+        password: 'tiller',
+      };
+      await addTrainer(studio.database, studioId, colleague);
+      const client = await signIn(studio.app, colleague.email, colleague.password);
+      const path = `/sessions/${session.id}/sets/${uuidv7()}`;
+      const [write, set] = [uuidv7(), doneSet(12)];
+      expect((await send(write, 'PUT', path, set)).status).toBe(200);
+      const theirs = await client.send('PUT', path, set, { 'otter-write': write });
+      expect(theirs.status).toBe(404);
+    });
+
     it('under the same id with another content are refused', async () => {
       const write = uuidv7();
       const path = `/bands/${uuidv7()}`;

@@ -41,9 +41,7 @@ const WRITE = `
   WITH told AS (SELECT pg_notify('${RECORDS_CHANNEL}', $1::uuid::text))
   INSERT INTO record AS kept
     (studio_id, kind, id, version, person_id, trainer_id, day, written, body)
-  SELECT $1, $2, id, version, person_id, trainer_id, day, pg_current_xact_id(), body
-    FROM told, unnest($3::uuid[], $4::int[], $5::uuid[], $6::uuid[], $7::text[], $8::text[])
-      AS changed (id, version, person_id, trainer_id, day, body)
+  SELECT $1, $2, $3, $4, $5, $6, $7, pg_current_xact_id(), $8 FROM told
   ON CONFLICT (studio_id, kind, id) DO UPDATE SET
     version = CASE
       WHEN excluded.body IS NULL THEN kept.version + 1
@@ -62,17 +60,14 @@ async function writeRecords(
 ): Promise<void> {
   const found = await source.read(scoped, ids);
   const known = new Map(found.map((row) => [row.id, row]));
-  const rows = ids.map((id) => known.get(id));
-  await scoped.query('write-records', WRITE, [
-    source.kind,
-    ids,
-    rows.map((row) => row?.version ?? 1),
-    rows.map((row) => row?.personId ?? null),
-    rows.map((row) => row?.trainerId ?? null),
-    rows.map((row) => row?.day ?? null),
-    rows.map((row) => (row === undefined ? null : textOf(source.kind, row))),
-    sameVersion,
-  ]);
+  // One by one: most writes change one record, and a text in an array is escaped and read again.
+  for (const id of ids) {
+    const row = known.get(id);
+    await scoped.query('write-record', WRITE, [
+      ...[source.kind, id, row?.version ?? 1, row?.personId ?? null, row?.trainerId ?? null],
+      ...[row?.day ?? null, row === undefined ? null : textOf(source.kind, row), sameVersion],
+    ]);
+  }
 }
 
 /** What is handed out of a record; a refusal where that could not be read again. */
