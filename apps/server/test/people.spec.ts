@@ -1,4 +1,10 @@
-import type { Account, PersonRecord, PlaceRecord, ProblemDocument } from '@wiry-otter/contracts';
+import type {
+  Account,
+  PersonInput,
+  PersonRecord,
+  PlaceRecord,
+  ProblemDocument,
+} from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { StudioEntity } from '../src/areas/studio/entities.js';
 import { dayInZone } from '@wiry-otter/derived';
@@ -131,5 +137,72 @@ describe('people and places', () => {
       '$.anchors[0].door',
       '$.anchors[0].highest_m',
     ]);
+  });
+
+  describe('that a trainer writes down', () => {
+    const PILOT: PersonInput = {
+      version: 0,
+      name: '  Jory Lantern ',
+      about: 'Pilot of the night barge',
+      stature_m: 1.74,
+      mass_kg: 77,
+      goal: 'build',
+      painLimit: 3,
+      latexAllergy: false,
+      bornOn: null,
+      conditions: [],
+      mountLimit_N: 250,
+      ranges: [],
+      clearance: null,
+    };
+    const CLEARANCE: PersonInput['clearance'] = {
+      by: 'Sanne Okoro, physiotherapist',
+      until: '2027-02-28',
+      limits: 'Nothing overhead.',
+      enforced: { handHeight_m: 1.4 },
+    };
+
+    it('are theirs from then on, and nobody else’s', async () => {
+      const id = uuidv7();
+      const { body, status } = await studio.mika.put<PersonRecord>(`/people/${id}`, PILOT);
+      expect(status).toBe(200);
+      expect(body).toEqual({ ...PILOT, id, version: 1, name: 'Jory Lantern', trainedSince: {} });
+      const ids = (await recordsOf(studio.mika, 'person')).map((one) => one.id);
+      expect(ids).toContain(id);
+      const taken = await studio.stranger.put(`/people/${id}`, PILOT);
+      expect(taken.status).toBe(404);
+    });
+
+    it('are changed from the version on record, and keep what the log knows of them', async () => {
+      const people = await recordsOf(studio.mika, 'person');
+      const tobias = people.find(({ name }) => name === 'Tobias Quill');
+      const { id = '', trainedSince, ...fields } = tobias ?? {};
+      const cleared = { ...fields, clearance: CLEARANCE };
+      const changed = await studio.mika.put<PersonRecord>(`/people/${id}`, cleared);
+      expect(changed.body.clearance).toEqual(CLEARANCE);
+      expect(changed.body.trainedSince).toEqual(trainedSince ?? {});
+      const older = await studio.mika.put<ProblemDocument>(`/people/${id}`, cleared);
+      expect([older.status, older.body.code]).toEqual([409, 'version-conflict']);
+    });
+
+    it('are refused by place where they could not be', async () => {
+      const wrong = [
+        [{ name: '  ' }, '$.name'],
+        [{ stature_m: 174 }, '$.stature_m'],
+        [{ mass_kg: 3 }, '$.mass_kg'],
+        [{ bornOn: '1066-10-14' }, '$.bornOn'],
+        [{ clearance: { ...CLEARANCE, by: '' } }, '$.clearance.by'],
+        [{ ranges: [{ joint: 'knee', least_deg: 90, most_deg: 10 }] }, '$.ranges[0].most_deg'],
+      ] as const;
+      for (const [part, path] of wrong) {
+        const input = { ...PILOT, ...part };
+        const { body, status } = await studio.mika.put<ProblemDocument>(
+          `/people/${uuidv7()}`,
+          input,
+        );
+        expect(status).withContext(path).toBe(400);
+        expect(body.faults?.map((fault) => fault.path)).toEqual([path]);
+      }
+    });
   });
 });

@@ -19,6 +19,7 @@ import { StudioEntity, TrainerEntity } from './studio/entities.js';
 import { studioRoutes } from './studio/routes.js';
 import { accountRoutes } from './account/routes.js';
 import { PersonEntity, PersonTrainerEntity } from './people/entities.js';
+import { peopleRoutes } from './people/routes.js';
 import { PlaceEntity, AnchorEntity } from './places/entities.js';
 import { placeRoutes } from './places/routes.js';
 import { OwnExerciseEntity } from './exercises/entities.js';
@@ -64,7 +65,7 @@ export interface RouteOptions {
 export const AREAS: readonly Area[] = [
   { name: 'studio', entities: [StudioEntity, TrainerEntity], routes: [studioRoutes] },
   { name: 'account', entities: [], routes: [accountRoutes] },
-  { name: 'people', entities: [PersonEntity, PersonTrainerEntity], routes: [] },
+  { name: 'people', entities: [PersonEntity, PersonTrainerEntity], routes: [peopleRoutes] },
   { name: 'places', entities: [PlaceEntity, AnchorEntity], routes: [placeRoutes] },
   { name: 'exercises', entities: [OwnExerciseEntity], routes: [exerciseRoutes] },
   {

@@ -77,6 +77,8 @@ export async function sampleRequests(
   const [studio] = await recordsOf(client, 'studio');
   const [place] = await recordsOf(client, 'place');
   const { id: placeId, ...placeFields } = place ?? { id: '', version: 0 };
+  const [person] = (await recordsOf(client, 'person')).filter(({ id }) => id === setup.personId);
+  const { id: _person, trainedSince: _since, ...personFields } = person ?? { id: '' };
   const away = await copied(client, setup);
   const own = { setup: inputOf(setup, 0).document, person: setup.personId };
   const rules: StudioRulesInput = {
@@ -115,6 +117,7 @@ export async function sampleRequests(
     'PUT /api/account/finder-preferences': of('own', 'PUT', '/account/finder-preferences', {
       ...USUAL_PREFERENCES,
     }),
+    'PUT /api/people/{id}': of('person', 'PUT', `/people/${setup.personId}`, personFields),
     'PUT /api/places/{id}': of('studio', 'PUT', `/places/${placeId}`, placeFields),
     'PUT /api/exercises/{id}': of('studio', 'PUT', `/exercises/${exerciseId}`, {
       version: 1,

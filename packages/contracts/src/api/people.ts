@@ -1,9 +1,11 @@
+import { RANGED_JOINTS } from '@wiry-otter/core';
 import * as z from 'zod';
 import {
   anchorFields,
   anchorKind,
   clearance,
   day,
+  dayOnRecord,
   goal,
   health,
   mass_kg,
@@ -11,9 +13,8 @@ import {
 } from '../documents/primitives.js';
 import { uuid, version } from './identity.js';
 
-export const person = z.object({
-  id: uuid,
-  version,
+/** What a person's trainers write down of them. */
+const personFields = {
   name: z.string(),
   about: z.string(),
   stature_m,
@@ -23,10 +24,51 @@ export const person = z.object({
   latexAllergy: z.boolean(),
   ...health,
   clearance: clearance.nullable(),
+};
+
+export const person = z.object({
+  id: uuid,
+  version,
+  ...personFields,
   /** Day of the first session of each exercise, by the exercise's id. */
   trainedSince: z.record(z.string(), day),
 });
 export type PersonRecord = z.infer<typeof person>;
+
+/** An angle from the anatomical position, degrees. */
+const angle_deg = z.number().min(-180).max(180);
+
+/** A person as they are written: what was kept before there were bounds can still be read. */
+export const personInput = z.strictObject({
+  version,
+  ...personFields,
+  name: z.string().trim().min(1).max(80),
+  about: z.string().trim().max(200),
+  painLimit: z.int().min(0).max(10),
+  bornOn: dayOnRecord.nullable(),
+  mountLimit_N: z.number().positive().max(2000),
+  ranges: z
+    .array(
+      z
+        .strictObject({ joint: z.enum(RANGED_JOINTS), least_deg: angle_deg, most_deg: angle_deg })
+        .refine(({ least_deg, most_deg }) => least_deg < most_deg, {
+          path: ['most_deg'],
+          message: 'more than least_deg',
+        }),
+    )
+    .max(RANGED_JOINTS.length)
+    .refine((ranges) => new Set(ranges.map(({ joint }) => joint)).size === ranges.length, {
+      message: 'one range for each joint',
+    }),
+  clearance: clearance
+    .safeExtend({
+      by: z.string().trim().min(1).max(120),
+      until: dayOnRecord,
+      limits: z.string().trim().max(1000),
+    })
+    .nullable(),
+});
+export type PersonInput = z.infer<typeof personInput>;
 
 export const anchor = z
   .strictObject({

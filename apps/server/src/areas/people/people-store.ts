@@ -1,5 +1,6 @@
-import type { PersonRecord } from '@wiry-otter/contracts';
+import type { PersonInput, PersonRecord } from '@wiry-otter/contracts';
 import { IsNull } from 'typeorm';
+import { expectVersion } from '../../platform/records/expect-version.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { refuse } from '../../platform/problems/refusal.js';
 import { PersonEntity, type PersonRow, PersonTrainerEntity } from './entities.js';
@@ -17,6 +18,24 @@ export async function findPerson(scoped: ScopedManager, id: string): Promise<Per
   const where = { trainerId, personId: id, withdrawnAt: IsNull() };
   await scoped.findOwn(PersonTrainerEntity, where);
   return scoped.findOwn(PersonEntity, { id });
+}
+
+/** Writes a person down; one who is new is given to the trainer who does. */
+export async function putPerson(
+  scoped: ScopedManager,
+  id: string,
+  { version, ...fields }: PersonInput,
+): Promise<void> {
+  const known = await scoped.lock(PersonEntity, id);
+  if (known !== undefined) await findPerson(scoped, id);
+  expectVersion(known?.version ?? 0, version);
+  const { trainedSince = {} } = known ?? {};
+  await scoped.put(PersonEntity, { ...fields, id, version: version + 1, trainedSince });
+  if (known === undefined) {
+    const { trainerId } = scoped.scope;
+    await scoped.insert(PersonTrainerEntity, { personId: id, trainerId, withdrawnAt: null });
+  }
+  scoped.touch('person', id);
 }
 
 export function toPerson({ studioId: _studio, ...person }: PersonRow): PersonRecord {
