@@ -12,6 +12,7 @@ const SCREENS = [
   '/bands/compare',
   '/bands/exchange',
   '/setups',
+  '/people',
   '/log',
   '/studio',
   '/outbox',
@@ -43,6 +44,12 @@ for (const theme of ['light', 'dark'] as const) {
       await page.waitForLoadState('networkidle');
       await check(path);
     }
+    await page.goto('/people');
+    await page.getByRole('link', { name: /^Odile Brandt/ }).click();
+    await expect(page.getByText('Every set-up is held to')).toBeVisible();
+    await check('person');
+    await page.getByRole('button', { name: 'Change Odile Brandt' }).click();
+    await check('person, under change');
     await page.goto('/bands');
     await page.getByRole('link', { name: /^Willow,/ }).click();
     await expect(page.getByRole('heading', { name: 'Willow' })).toBeVisible();

@@ -10,6 +10,7 @@ import { inspectionRoutes } from './features/inspection/routes';
 import { logRoutes } from './features/log/routes';
 import { nextRoutes } from './features/next/routes';
 import { outboxRoutes } from './features/outbox/routes';
+import { peopleRoutes } from './features/people/routes';
 import { placesRoutes } from './features/places/routes';
 import { sessionRoutes } from './features/session/routes';
 import { setupsRoutes } from './features/setups/routes';
@@ -37,6 +38,7 @@ export const routes: Routes = [
       ...testBenchRoutes,
       ...setupsRoutes,
       ...skillsRoutes,
+      ...peopleRoutes,
       ...bagRoutes,
       ...buyRoutes,
       ...nextRoutes,

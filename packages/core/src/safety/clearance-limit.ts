@@ -14,7 +14,8 @@ import { distanceCure, phasesCure, phaseWords } from './cures.js';
 /** So far inside a limit a cure lands, as a share of it. */
 const INSIDE_SHARE = 0.01;
 
-const STAGE_WORDS = {
+/** What work of each stage of rehab is. */
+export const STAGE_WORDS = {
   isometric: 'holds',
   isometricWithMovement: 'holds with movement',
   dynamic: 'movement',
@@ -220,6 +221,6 @@ function distalOf(joint: RangedJoint, { setup: { exercise } }: CautionContext): 
 }
 
 /** "rotatorCuff" as "rotator cuff". */
-function groupWords(group: string): string {
+export function groupWords(group: string): string {
   return group.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 }

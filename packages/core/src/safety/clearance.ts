@@ -52,7 +52,8 @@ export function stageOf(exercise: AnchoredExercise): RehabStage {
   return exercise.stage ?? (isHold(exercise) ? 'isometric' : 'dynamic');
 }
 
-const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
+/** What is on file, as it stands in a sentence. */
+export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   recentSurgery: 'recent surgery',
   pregnancy: 'pregnancy',
   neurological: 'a neurological condition',

@@ -24,12 +24,14 @@ export {
   type Clearance,
   type ClearanceLimits,
   clearanceWords,
+  CONDITION_WORDS,
   DEFERENCE,
   needsClearance,
   REHAB_STAGES,
   type RehabStage,
   stageOf,
 } from './clearance.js';
+export { groupWords, STAGE_WORDS } from './clearance-limit.js';
 export { assessSetup, type Assessment, type SetupFacts } from './assess-setup.js';
 export { CAUTION_RULES, findCautions } from './rules.js';
 export { greatestAnchorPull } from './anchor.js';

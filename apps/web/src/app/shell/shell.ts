@@ -12,6 +12,7 @@ import {
   lucideSlidersHorizontal,
   lucideSun,
   lucideSunrise,
+  lucideUsers,
 } from '@ng-icons/lucide';
 import { Store } from '@ngrx/store';
 import { selectPeople, selectStudio } from '../records/selectors';
@@ -33,6 +34,7 @@ const SPINE = [
   { path: '/bands', words: 'Bands', icon: 'lucideCable' },
   { path: '/setups', words: 'Set-ups', icon: 'lucidePersonStanding' },
   { path: '/skills', words: 'Skills', icon: 'lucideBicepsFlexed' },
+  { path: '/people', words: 'People', icon: 'lucideUsers' },
   { path: '/log', words: 'Log', icon: 'lucideNotebookText' },
 ] as const;
 
@@ -54,6 +56,7 @@ const GO_MS = 1500;
       lucideSlidersHorizontal,
       lucideSun,
       lucideSunrise,
+      lucideUsers,
     }),
   ],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -13,7 +13,7 @@ interface Named {
 export function subjectOf({ body, params }: Write, view: RecordView): string {
   const { id, sessionId = id } = params as { readonly id: string; readonly sessionId?: string };
   const thing = view.get('band', id)?.name ?? view.get('place', id)?.name;
-  const own = thing ?? view.get('exercise', id)?.document.title;
+  const own = thing ?? view.get('person', id)?.name ?? view.get('exercise', id)?.document.title;
   if (own !== undefined) return own;
   const given = (body ?? {}) as Named;
   const setup = view.get('setup', id);

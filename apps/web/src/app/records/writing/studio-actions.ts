@@ -1,9 +1,10 @@
 import { createActionGroup, props } from '@ngrx/store';
-import type { OwnExerciseInput, PlaceInput } from '@wiry-otter/contracts';
+import type { OwnExerciseInput, PersonInput, PlaceInput } from '@wiry-otter/contracts';
 
 export const studioActions = createActionGroup({
   source: 'Studio',
   events: {
+    'Save person': props<{ id: string; input: PersonInput; words: string }>(),
     'Save place': props<{ id: string; input: PlaceInput; words: string }>(),
     'Save exercise': props<{ id: string; input: OwnExerciseInput; words: string }>(),
     'Put exercise away': props<{ id: string }>(),

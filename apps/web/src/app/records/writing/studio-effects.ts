@@ -1,12 +1,38 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { type Action, Store } from '@ngrx/store';
-import type { PlaceRecord } from '@wiry-otter/contracts';
+import type { PersonRecord, PlaceRecord } from '@wiry-otter/contracts';
 import { map, withLatestFrom } from 'rxjs';
+import { personFields } from '../outbox/kinds/people';
 import { RecordWriter } from '../outbox/record-writer';
 import { SHOWN } from '../shown';
 import { done } from './done';
 import { studioActions } from './studio-actions';
+
+export const savePerson = createEffect(
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
+    actions.pipe(
+      ofType(studioActions.savePerson),
+      withLatestFrom(store.select(SHOWN.person.selectEntities)),
+      map(([{ id, input, words }, people]) => {
+        const before = people[id];
+        const what = before === undefined ? 'A new person' : 'A change of a person';
+        void writer.write('putPerson', { id }, input, what, before && personFields(before));
+        return done(words, undoPerson(before));
+      }),
+    ),
+  { functional: true },
+);
+
+function undoPerson(before: PersonRecord | undefined): Action | null {
+  if (before === undefined) return null;
+  const { id, name, version } = before;
+  return studioActions.savePerson({
+    id,
+    input: { ...personFields(before), version: version + 1 },
+    words: `${name} as before.`,
+  });
+}
 
 export const savePlace = createEffect(
   (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>

@@ -1,0 +1,155 @@
+import { computed, inject } from '@angular/core';
+import { patchState, signalStore, withComputed, withMethods, withState } from '@ngrx/signals';
+import { Store } from '@ngrx/store';
+import {
+  parseDocument,
+  personInput,
+  type PersonInput,
+  type PersonRecord,
+} from '@wiry-otter/contracts';
+import { needsClearance } from '@wiry-otter/core';
+import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { v7 as uuidv7 } from 'uuid';
+import { focusActions } from '../../focus/focus';
+import { personFields } from '../../records/outbox/kinds/people';
+import { selectForceUnit, selectPeople, selectSessions } from '../../records/selectors';
+import { studioActions } from '../../records/writing/studio-actions';
+import { limitLines, personFaultWords, personLines, writtenDay } from './person-words';
+
+/** A person under change: their id, and the fields as they would be written. */
+export interface PersonDraft extends PersonInput {
+  readonly id: string;
+}
+
+type Order = 'name' | 'lastSession';
+
+interface PeopleState {
+  /** Whose sheet is open; null for none. */
+  readonly openId: string | null;
+  readonly draft: PersonDraft | null;
+  /** Whether the draft was changed since it was opened: a form begins without errors. */
+  readonly changed: boolean;
+  readonly order: Order;
+}
+
+const NOBODY: PeopleState = { openId: null, draft: null, changed: false, order: 'name' };
+
+/** Without a session for so long somebody has gone quiet, days. */
+const QUIET_DAYS = 14;
+
+/** What most people are like, until it is said otherwise; stature and mass have to be said. */
+const NEW_PERSON: Omit<PersonInput, 'stature_m' | 'mass_kg'> = {
+  version: 0,
+  name: '',
+  about: '',
+  goal: 'build',
+  painLimit: 3,
+  latexAllergy: false,
+  bornOn: null,
+  conditions: [],
+  mountLimit_N: 250,
+  ranges: [],
+  clearance: null,
+};
+const UNSAID = null as unknown as number;
+
+/** The people of the trainer: the list, the sheet of one, and the form. */
+export const PeopleStore = signalStore(
+  withState(NOBODY),
+  withComputed(({ draft, openId, order }, global = inject(Store)) => {
+    const people = global.selectSignal(selectPeople);
+    const sessions = global.selectSignal(selectSessions);
+    const unit = global.selectSignal(selectForceUnit);
+    const lastDays = computed(() => {
+      const days = new Map<string, string>();
+      for (const { day, discardedAt, personId } of sessions()) {
+        if (discardedAt === null && day > (days.get(personId) ?? '')) days.set(personId, day);
+      }
+      return days;
+    });
+    const person = computed(() => people().find(({ id }) => id === openId()));
+    return {
+      unit,
+      person,
+      rows: computed(() => {
+        const today = new Date();
+        const rows = people().map((one) => {
+          const last = lastDays().get(one.id);
+          const days = last === undefined ? 0 : differenceInCalendarDays(today, parseISO(last));
+          return {
+            person: one,
+            last: last ?? '',
+            lastWords: last === undefined ? 'no session yet' : format(parseISO(last), 'EEE d MMM'),
+            quiet: days > QUIET_DAYS ? `quiet for ${days} days` : null,
+          };
+        });
+        // Who was trained longest ago first: whom nobody has trained yet before all others.
+        return order() === 'name' ? rows : rows.toSorted((a, b) => (a.last < b.last ? -1 : 1));
+      }),
+      lines: computed(() => {
+        const found = person();
+        return found === undefined ? [] : personLines(found, unit());
+      }),
+      /** Then the note of every screen says what there is, or that there is none. */
+      isClearanceAskedFor: computed(() => {
+        const found = person();
+        return found !== undefined && needsClearance(found);
+      }),
+      clearance: computed(() => {
+        const clearance = person()?.clearance ?? null;
+        return clearance === null
+          ? null
+          : {
+              by: clearance.by,
+              until: writtenDay(clearance.until),
+              isOver: clearance.until < format(new Date(), 'yyyy-MM-dd'),
+              limits: clearance.limits,
+              enforced: limitLines(clearance, unit()),
+            };
+      }),
+      /** What is wrong with the draft, each in words; nothing when it can be kept. */
+      faults: computed(() => {
+        const present = draft();
+        if (present === null) return [];
+        const { id: _id, ...input } = present;
+        const parsed = parseDocument(personInput, input);
+        return parsed.ok ? [] : parsed.faults.map((fault) => personFaultWords(input, fault));
+      }),
+    };
+  }),
+  withMethods((store, global = inject(Store)) => ({
+    open(openId: string | null): void {
+      patchState(store, { openId, draft: null, changed: false });
+    },
+    sort(order: Order): void {
+      patchState(store, { order });
+    },
+    add(): void {
+      const draft = { ...NEW_PERSON, id: uuidv7(), stature_m: UNSAID, mass_kg: UNSAID };
+      patchState(store, { draft, changed: false });
+    },
+    change(person: PersonRecord): void {
+      patchState(store, { draft: { ...personFields(person), id: person.id }, changed: false });
+    },
+    set(part: Partial<PersonInput>): void {
+      patchState(store, ({ draft }) =>
+        draft === null ? {} : { draft: { ...draft, ...part }, changed: true },
+      );
+    },
+    leave(): void {
+      patchState(store, { draft: null, changed: false });
+    },
+    /** Keeps the draft. Returns whose it is; nothing while something is wrong with it. */
+    save(): string | undefined {
+      const draft = store.draft();
+      patchState(store, { changed: true });
+      if (draft === null || store.faults().length > 0) return undefined;
+      const { id, ...input } = draft;
+      const words = `${input.name.trim()}: kept.`;
+      global.dispatch(focusActions.focusPerson({ personId: id }));
+      global.dispatch(studioActions.savePerson({ id, input, words }));
+      patchState(store, { openId: id, draft: null, changed: false });
+      return id;
+    },
+  })),
+);
