@@ -142,11 +142,10 @@ await picture('places', async (page) => {
   await page.goto('/places');
   await page.getByRole('heading', { name: 'Ferry cabin' }).waitFor();
 });
-await picture('own-exercise', async (page) => {
-  await page.goto('/exercises');
-  await page.getByRole('button', { name: 'Make a copy' }).click();
-  await page.getByRole('button', { name: 'start' }).click();
-  await page.getByRole('button', { name: 'Add a pose between' }).click();
+await picture('people', async (page) => {
+  await screen(page, 'People');
+  await page.getByRole('link', { name: /^Odile Brandt/ }).click();
+  await page.getByText('Every set-up is held to').waitFor();
 });
 await picture('next', async (page) => {
   await page.getByRole('link', { name: /Tobias Quill.*Heavier/ }).click();
