@@ -3,6 +3,7 @@ import pg from 'pg';
 import { type ChildProcess, spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { createServer } from 'node:net';
+import { createInterface } from 'node:readline';
 import { fileURLToPath } from 'node:url';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
@@ -20,13 +21,17 @@ export interface OwnServer {
 
 /**
  * A server and a simulated scale of its own, on a copy of the template; on another cluster the server
- * loads the demo scenario itself.
+ * loads the demo scenario itself, and without it nothing is there yet.
  */
-export async function openOwnServer(otherCluster?: string): Promise<OwnServer> {
+export async function openOwnServer(
+  otherCluster?: string,
+  { demo = true } = {},
+): Promise<OwnServer> {
   const port = await freePort();
   const name = `own_${process.pid}_${port}`;
   const cluster = otherCluster ?? clusterUrl();
-  const template = otherCluster === undefined ? process.env['OTTER_E2E_TEMPLATE'] : 'template1';
+  const isCopy = otherCluster === undefined && demo;
+  const template = isCopy ? process.env['OTTER_E2E_TEMPLATE'] : 'template1';
   await onDatabase(cluster, `CREATE DATABASE ${name} TEMPLATE ${template}`);
   const url = databaseUrl(cluster, name);
   // The simulated scale, as `npm start` runs it; a fixed seed, so that a pull is the same each time.
@@ -42,6 +47,7 @@ export async function openOwnServer(otherCluster?: string): Promise<OwnServer> {
         DATABASE_URL: url,
         PORT: String(port),
         OTTER_GAUGE_URL: gauge.url,
+        OTTER_DEMO: demo ? 'yes' : 'no',
       });
     },
     async stop() {
@@ -94,11 +100,16 @@ export async function startServer(env: Record<string, string>): Promise<ChildPro
     env: { ...process.env, OTTER_DEMO: 'yes', ...env },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
-  // It says so once it listens.
+  // It says so once it listens, after what else it has to say.
   const ended = once(server, 'exit').then(([code]) => {
     throw new Error(`the server ended with ${String(code)} before it listened`);
   });
-  await Promise.race([once(server.stdout, 'data'), ended]);
+  const listens = new Promise<void>((resolve) => {
+    createInterface({ input: server.stdout }).on('line', (line) => {
+      if (line.startsWith('ready ')) resolve();
+    });
+  });
+  await Promise.race([listens, ended]);
   return server;
 }
 

@@ -34,10 +34,11 @@ export class Services {
   }
 
   /**
-   * Gauge and server, with the demo scenario on an empty database; resolves once both are ready.
+   * Gauge and server; an empty database gets the demo scenario unless `demo: false`. Resolves once
+   * both are ready.
    * `watch: true` starts them anew whenever a source changes.
    */
-  async app({ databaseUrl, port, watch = false }) {
+  async app({ databaseUrl, port, demo = true, watch = false }) {
     const gaugePort = await freePort(FIRST_GAUGE_PORT);
     const fromSource = [...(watch ? ['--watch'] : []), '--import', 'tsx'];
     const server = watch
@@ -47,7 +48,7 @@ export class Services {
       this.#program(server, {
         DATABASE_URL: databaseUrl,
         PORT: String(port),
-        OTTER_DEMO: 'yes',
+        OTTER_DEMO: demo ? 'yes' : 'no',
         OTTER_GAUGE_URL: `ws://127.0.0.1:${gaugePort}`,
       }),
       this.#program([...fromSource, 'apps/gauge/src/main.ts'], {

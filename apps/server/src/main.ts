@@ -5,6 +5,7 @@ import { RECORD_SOURCES, RECOUNTS } from './areas/areas.js';
 import { openDatabase } from './open-database.js';
 import { loadDemo } from './demo/load-demo.js';
 import { readConfig } from './platform/config.js';
+import { firstStartCode } from './areas/account/first-start.js';
 import { renewFigures } from './areas/setups/renew-figures.js';
 import { ensureRecords, rebuildRecords } from './platform/records/rebuild-records.js';
 import { forgetConfirmed } from './platform/records/forget-confirmed.js';
@@ -20,6 +21,7 @@ async function start(): Promise<() => Promise<void>> {
   const renewed = await renewFigures(database, keeper);
   await (renewed > 0 ? rebuildRecords : ensureRecords)(database, keeper, RECOUNTS);
   if (config.demo) await loadDemo(database, keeper, join(ROOT, 'demo'));
+  const code = await firstStartCode(database);
   const endForgetting = await forgetConfirmed(database);
   const solver = createSolverPool();
   const app = await buildApp({
@@ -32,6 +34,7 @@ async function start(): Promise<() => Promise<void>> {
     logLevel: config.logLevel,
   });
   await app.listen({ host: config.host, port: config.port });
+  if (code !== undefined) console.log(`The code that makes your studio: ${code}`);
   // The start script waits for this line.
   console.log(`ready http://${config.host}:${config.port}`);
   return async () => {

@@ -17,7 +17,10 @@ interface OpenApi {
 }
 
 /** Routes that are open, end the sign-in of who asks, or go on without an end. */
-const OTHERS = ['POST /api/sign-in', 'POST /api/sign-out', 'GET /api/changes/stream'];
+const OTHERS = [
+  ...['POST /api/sign-in', 'POST /api/sign-out', 'GET /api/changes/stream'],
+  ...['GET /api/first-start', 'POST /api/first-start'],
+];
 
 /** Who sees records of each kind; the compiler asks for a new kind. */
 const SEEN_BY: { readonly [Kind in RecordKind]: Whose } = {

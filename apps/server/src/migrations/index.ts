@@ -16,6 +16,7 @@ import { ModelOfWhatIsDerived1765500000000 } from './1765500000000-model-of-what
 import { ToldOfScopes1765600000000 } from './1765600000000-told-of-scopes.js';
 import { OneTableOfSets1765700000000 } from './1765700000000-one-table-of-sets.js';
 import { FillByExpression1765900000000 } from './1765900000000-fill-by-expression.js';
+import { FirstStart1766000000000 } from './1766000000000-first-start.js';
 import { FillByIndex1765800000000 } from './1765800000000-fill-by-index.js';
 import { SetUpsOfEachSet1765300000000 } from './1765300000000-set-ups-of-each-set.js';
 
@@ -41,4 +42,5 @@ export const MIGRATIONS = [
   OneTableOfSets1765700000000,
   FillByIndex1765800000000,
   FillByExpression1765900000000,
+  FirstStart1766000000000,
 ];

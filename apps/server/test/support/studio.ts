@@ -46,16 +46,19 @@ export interface Client {
   file(path: string): Promise<Answer<Buffer> & { readonly type: string }>;
 }
 
-export interface TestStudio {
+export interface EmptyServer {
   readonly app: App;
   readonly database: DataSource;
-  /** The demo trainer, signed in. */
-  readonly mika: Client;
-  /** A trainer of another studio, signed in. */
-  readonly stranger: Client;
   /** Nobody. */
   readonly nobody: Client;
   close(): Promise<void>;
+}
+
+export interface TestStudio extends EmptyServer {
+  /** The demo trainer. */
+  readonly mika: Client;
+  /** A trainer of another studio. */
+  readonly stranger: Client;
 }
 
 /** A database of its own on the test cluster, the demo scenario, and a second studio. */
@@ -81,7 +84,25 @@ export async function openDumpedStudio(statements: string): Promise<TestStudio> 
   return serve(name, database);
 }
 
+/** A server that waits for its studio. */
+export async function openEmptyServer(): Promise<EmptyServer> {
+  const name = databaseName();
+  await onCluster(`CREATE DATABASE ${name}`);
+  const database = await openDatabase(urlOf(name));
+  await ensureRecords(database, KEEPER, RECOUNTS);
+  return serveEmpty(name, database);
+}
+
 async function serve(name: string, database: DataSource): Promise<TestStudio> {
+  const server = await serveEmpty(name, database);
+  return {
+    ...server,
+    mika: await signIn(server.app, 'mika@canalside.example', 'towpath'),
+    stranger: await signIn(server.app, 'stranger@elsewhere.example', 'far away'),
+  };
+}
+
+async function serveEmpty(name: string, database: DataSource): Promise<EmptyServer> {
   const app = await buildApp({
     database,
     keeper: KEEPER,
@@ -94,8 +115,6 @@ async function serve(name: string, database: DataSource): Promise<TestStudio> {
   return {
     app,
     database,
-    mika: await signIn(app, 'mika@canalside.example', 'towpath'),
-    stranger: await signIn(app, 'stranger@elsewhere.example', 'far away'),
     nobody: clientWith(app, ''),
     async close() {
       await app.close();

@@ -6,6 +6,7 @@ import { buyRoutes } from './features/buy/routes';
 import { compareRoutes } from './features/compare/routes';
 import { exchangeRoutes } from './features/exchange/routes';
 import { exercisesRoutes } from './features/exercises/routes';
+import { firstStartRoutes } from './features/first-start/routes';
 import { inspectionRoutes } from './features/inspection/routes';
 import { logRoutes } from './features/log/routes';
 import { nextRoutes } from './features/next/routes';
@@ -23,6 +24,7 @@ import { todayRoutes } from './features/today/routes';
 /** Every screen; those inside the shell share its spine. */
 export const routes: Routes = [
   ...signInRoutes,
+  ...firstStartRoutes,
   ...sessionRoutes,
   {
     path: '',

@@ -1,12 +1,46 @@
 import { type FinderPreferences, STACKINGS } from '@wiry-otter/core';
 import * as z from 'zod';
+import { forceUnit } from '../documents/primitives.js';
 import { uuid } from './identity.js';
 
+const email = z.string().trim().toLowerCase().pipe(z.email()).pipe(z.string().max(200));
+
 export const signInRequest = z.strictObject({
-  email: z.string().trim().toLowerCase().pipe(z.email()).pipe(z.string().max(200)),
+  email,
   password: z.string().min(1).max(500),
 });
 export type SignInRequest = z.infer<typeof signInRequest>;
+
+/** A studio's owner chooses it, and nobody guesses it in a lifetime of tries. */
+const newPassword = z.string().min(10).max(500);
+
+const title = z.string().trim().min(1).max(80);
+
+/** Makes the studio of a database that has none, and its owner. */
+export const firstStartRequest = z.strictObject({
+  /** As the start of the server has printed it. */
+  code: z.string().trim().min(1).max(40),
+  studio: z.strictObject({
+    name: title,
+    zone: z.string().max(80).refine(isZone, { message: 'an IANA time zone' }),
+    forceUnit,
+  }),
+  owner: z.strictObject({ name: title, email, password: newPassword }),
+});
+export type FirstStartRequest = z.infer<typeof firstStartRequest>;
+
+/** Whether a studio can be made here. */
+export const firstStart = z.object({ open: z.boolean() });
+export type FirstStart = z.infer<typeof firstStart>;
+
+function isZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}
 
 /** What a trainer would rather have of what is found. */
 export const finderPreferences = z.strictObject({

@@ -1,4 +1,12 @@
-import { account, type Account, finderPreferences, signInRequest } from '@wiry-otter/contracts';
+import {
+  account,
+  type Account,
+  finderPreferences,
+  firstStart,
+  firstStartRequest,
+  signInRequest,
+} from '@wiry-otter/contracts';
+import type { FastifyReply } from 'fastify';
 import * as z from 'zod';
 import type { App } from '../../platform/app-context.js';
 import {
@@ -8,11 +16,13 @@ import {
   findTrainerByEmail,
   recordFailure,
   SIGN_IN_DAYS,
+  type SigningTrainer,
 } from '../../platform/access/sign-in-store.js';
 import { SIGN_IN_COOKIE } from '../../platform/access/sign-in-plugin.js';
 import { refuse } from '../../platform/problems/refusal.js';
 import { writeRoute } from '../../platform/records/write.js';
 import { TrainerEntity } from '../studio/entities.js';
+import { isFirstStart, makeStudio } from './first-start.js';
 import { verifyPassword } from './passwords.js';
 
 export interface AccountOptions {
@@ -30,6 +40,11 @@ export function accountRoutes(
   const { database } = app;
   const cookie = { path: '/', httpOnly: true, sameSite: 'strict', secure: !plainHttp } as const;
 
+  const letIn = async (reply: FastifyReply, trainer: SigningTrainer): Promise<void> => {
+    const token = await createSignIn(database, trainer);
+    reply.setCookie(SIGN_IN_COOKIE, token, { ...cookie, maxAge: SIGN_IN_DAYS * 86_400 });
+  };
+
   app.post(
     '/sign-in',
     { config: { open: true }, schema: { body: signInRequest, response: { 200: account } } },
@@ -41,9 +56,26 @@ export function accountRoutes(
         await recordFailure(database, email, request.ip);
         return refuse('wrong-credentials');
       }
-      const token = await createSignIn(database, trainer);
-      reply.setCookie(SIGN_IN_COOKIE, token, { ...cookie, maxAge: SIGN_IN_DAYS * 86_400 });
+      await letIn(reply, trainer);
       return accountOf(trainer, gaugeUrl);
+    },
+  );
+
+  app.get(
+    '/first-start',
+    { config: { open: true }, schema: { response: { 200: firstStart } } },
+    async () => ({
+      open: await isFirstStart(database),
+    }),
+  );
+
+  app.post(
+    '/first-start',
+    { config: { open: true }, schema: { body: firstStartRequest, response: { 200: account } } },
+    async (request, reply) => {
+      const owner = await makeStudio(request.scoped, request.body);
+      await letIn(reply, owner);
+      return accountOf(owner, gaugeUrl);
     },
   );
 

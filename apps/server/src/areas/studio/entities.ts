@@ -25,6 +25,13 @@ export interface StudioRow {
   version: number;
 }
 
+/** What a studio decides until it says otherwise. */
+export const RULES_AT_FIRST = {
+  inspectionDays: 30,
+  inspectionCycles: 1500,
+  eyesRule: false,
+} as const;
+
 export const StudioEntity = new EntitySchema<StudioRow>({
   name: 'studio',
   columns: {
@@ -32,9 +39,9 @@ export const StudioEntity = new EntitySchema<StudioRow>({
     name: text(),
     zone: text(),
     forceUnit: text('force_unit'),
-    inspectionDays: { ...integer('inspection_days'), default: 30 },
-    inspectionCycles: { ...integer('inspection_cycles'), default: 1500 },
-    eyesRule: { ...flag('eyes_rule'), default: false },
+    inspectionDays: { ...integer('inspection_days'), default: RULES_AT_FIRST.inspectionDays },
+    inspectionCycles: { ...integer('inspection_cycles'), default: RULES_AT_FIRST.inspectionCycles },
+    eyesRule: { ...flag('eyes_rule'), default: RULES_AT_FIRST.eyesRule },
     version: { ...version, default: 1 },
   },
 });

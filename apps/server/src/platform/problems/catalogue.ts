@@ -3,6 +3,10 @@ export const PROBLEMS = {
   'invalid-request': { status: 400, title: 'The request does not have the expected form.' },
   'signed-out': { status: 401, title: 'Sign in first.' },
   'wrong-credentials': { status: 401, title: 'E-mail and password do not go together.' },
+  'wrong-code': {
+    status: 403,
+    title: 'That is not the code that the start of the server has printed.',
+  },
   'another-trainer': {
     status: 403,
     title: 'Somebody else is signed in on this device by now.',

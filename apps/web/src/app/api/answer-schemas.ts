@@ -1,5 +1,6 @@
 import {
   account,
+  firstStart,
   importPlan,
   problemDocument,
   recordChange,
@@ -10,7 +11,7 @@ import {
 import * as z from 'zod';
 
 // What answers are held to; fetched with the first request, as no screen needs it to open.
-export { account, importPlan, problemDocument, RECORDS, setup };
+export { account, firstStart, importPlan, problemDocument, RECORDS, setup };
 export const nothing = z.unknown();
 export const sessionPage = z.array(session);
 

@@ -2,6 +2,8 @@ import { inject, Injectable } from '@angular/core';
 import type {
   Account,
   Changes,
+  FirstStart,
+  FirstStartRequest,
   ImportPlan,
   RecordKind,
   RecordOf,
@@ -20,6 +22,13 @@ export class StudioApi {
 
   signIn(request: SignInRequest): Observable<Account> {
     return this.client.post('/sign-in', request, ({ account }) => account);
+  }
+  /** Whether the server waits for the studio that it is to keep. */
+  firstStart(): Observable<FirstStart> {
+    return this.client.getAsSignedIn('/first-start', ({ firstStart }) => firstStart);
+  }
+  makeStudio(request: FirstStartRequest): Observable<Account> {
+    return this.client.post('/first-start', request, ({ account }) => account);
   }
   signOut(): Observable<unknown> {
     return this.client.post('/sign-out', {}, ({ nothing }) => nothing);

@@ -1,6 +1,7 @@
 import { Dialog } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { NgIcon, provideIcons } from '@ng-icons/core';
 import {
   lucideBicepsFlexed,
@@ -19,7 +20,7 @@ import { selectPeople, selectStudio } from '../records/selectors';
 import { recordActions } from '../records/record-actions';
 import { accountActions, accountFeature } from '../account/account';
 import { syncFeature } from '../records/sync';
-import { firstValueFrom } from 'rxjs';
+import { filter, firstValueFrom, map } from 'rxjs';
 import { outboxFeature } from '../records/outbox/outbox-state';
 import { focusActions, focusFeature } from '../focus/focus';
 import { Keys } from './keys';
@@ -37,6 +38,9 @@ const SPINE = [
   { path: '/people', words: 'People', icon: 'lucideUsers' },
   { path: '/log', words: 'Log', icon: 'lucideNotebookText' },
 ] as const;
+
+/** Screens that are about the person in focus. */
+const OF_SOMEBODY = ['/setups', '/skills', '/log'];
 
 /** After `g` the next letter within this time names a screen. */
 const GO_MS = 1500;
@@ -83,6 +87,17 @@ export class Shell {
   private readonly refused = this.store.selectSignal(outboxFeature.selectRefused);
   private readonly offline = this.store.selectSignal(outboxFeature.selectOffline);
 
+  private readonly url = toSignal(
+    this.router.events.pipe(
+      filter((event) => event instanceof NavigationEnd),
+      map(({ urlAfterRedirects }) => urlAfterRedirects),
+    ),
+    { initialValue: this.router.url },
+  );
+  /** Whether the screen is about somebody, and there is nobody. */
+  protected readonly isOfNobody = computed(
+    () => this.people().length === 0 && OF_SOMEBODY.some((path) => this.url().startsWith(path)),
+  );
   protected readonly focus = computed(() =>
     this.people().find((person) => person.id === this.focusId()),
   );

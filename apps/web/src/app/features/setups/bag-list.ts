@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { GLANCE_STRETCH, naturalPull } from '@wiry-otter/core';
 import { GRADE_WORDS, type KnownBand } from '../bands/band-law';
 import { forceQuantity, forceWord } from '../../ui/quantities/figures';
@@ -12,7 +13,7 @@ const WIDEST_PX = 22;
 /** The person's bag: each usable band, put on and off the workbench; beside the scene a column. */
 @Component({
   selector: 'otter-bag-list',
-  imports: [Ribbon],
+  imports: [Ribbon, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div [class]="upright() ? 'xl:absolute xl:inset-0 xl:flex xl:flex-col' : ''">
@@ -65,6 +66,8 @@ const WIDEST_PX = 22;
               </span>
             </button>
           </li>
+        } @empty {
+          <li><a class="action-quiet px-0!" routerLink="/bands">Add a band</a></li>
         }
       </ul>
     </div>

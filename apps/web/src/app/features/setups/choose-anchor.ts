@@ -1,23 +1,28 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
+import { RouterLink } from '@angular/router';
 import { FigureField } from './figure-field';
 import { WorkbenchStore } from './workbench/workbench-store';
 
 /** Where the bands hang: the place, its anchor, and how high. */
 @Component({
   selector: 'otter-choose-anchor',
-  imports: [FigureField, FormsModule],
+  imports: [RouterLink, FigureField, FormsModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   template: `
-    <label class="field">
-      Place
-      <select [ngModel]="workbench.place()?.id" (ngModelChange)="workbench.choosePlace($event)">
-        @for (place of workbench.places(); track place.id) {
-          <option [value]="place.id">{{ place.name }}</option>
-        }
-      </select>
-    </label>
+    @if (workbench.places().length === 0) {
+      <a class="action inline-flex items-center self-end" routerLink="/places">Add a place</a>
+    } @else {
+      <label class="field">
+        Place
+        <select [ngModel]="workbench.place()?.id" (ngModelChange)="workbench.choosePlace($event)">
+          @for (place of workbench.places(); track place.id) {
+            <option [value]="place.id">{{ place.name }}</option>
+          }
+        </select>
+      </label>
+    }
     @if (workbench.anchors().length > 0) {
       <label class="field">
         Anchor

@@ -31,6 +31,14 @@ export class SignIn {
   protected readonly sending = new Sending();
   protected readonly trouble = signal('');
 
+  constructor() {
+    // Without a network nobody can sign in either way.
+    this.api.firstStart().subscribe({
+      next: ({ open }) => open && void this.router.navigate(['/first-start']),
+      error: () => undefined,
+    });
+  }
+
   protected submit(): void {
     if (this.form.invalid) {
       this.trouble.set('An e-mail address and a password are needed.');
