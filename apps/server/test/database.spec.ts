@@ -21,6 +21,7 @@ describe('database', () => {
     );
     expect(rows.map(({ name }) => name).sort()).toEqual([
       'feed_epoch',
+      'first_start',
       'migrations',
       'sign_in_failure',
       'studio',
