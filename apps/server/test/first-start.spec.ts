@@ -55,7 +55,7 @@ describe('the first start', () => {
     const answers = await Promise.all(
       Array.from({ length: 6 }, () => server.nobody.post('/first-start', request)),
     );
-    expect(answers.map(({ status }) => status).sort()).toEqual([200, 404, 404, 404, 404, 404]);
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409, 409, 409, 409]);
     const studios = await server.database.query<object[]>('SELECT FROM studio');
     expect(studios.length).toBe(1);
   });
@@ -82,8 +82,8 @@ describe('the first start', () => {
   it('is over where the demo was loaded', async () => {
     const studio = await openTestStudio();
     expect((await studio.nobody.get('/first-start')).body).toEqual({ open: false });
-    const late = await studio.nobody.post('/first-start', asked('AAAA'));
-    expect(late.status).toBe(404);
+    const late = await studio.nobody.post<ProblemDocument>('/first-start', asked('AAAA'));
+    expect([late.status, late.body.code]).toEqual([409, 'studio-exists']);
     await studio.close();
   });
 });

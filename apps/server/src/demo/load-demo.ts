@@ -8,7 +8,6 @@ import {
   type PlaceDocument,
   studioDocument,
 } from '@wiry-otter/contracts';
-import { DEFAULT_INSPECTION_RULE } from '@wiry-otter/core';
 import { join } from 'node:path';
 import type { DataSource, EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
@@ -16,8 +15,8 @@ import { hashPassword } from '../areas/account/passwords.js';
 import { saveBandDocument } from '../areas/bands/exchange/save-band-document.js';
 import { PersonEntity, PersonTrainerEntity } from '../areas/people/entities.js';
 import { AnchorEntity, PlaceEntity } from '../areas/places/entities.js';
-import { StudioEntity, TrainerEntity } from '../areas/studio/entities.js';
-import type { Scope } from '../platform/access/scope.js';
+import { RULES_AT_FIRST, StudioEntity, TrainerEntity } from '../areas/studio/entities.js';
+import { type Scope, scopeOf } from '../platform/access/scope.js';
 import type { RecordKeeper } from '../platform/records/record-keeper.js';
 import { ScopedManager } from '../platform/records/scoped-manager.js';
 import { dayInZone } from '@wiry-otter/derived';
@@ -87,17 +86,7 @@ async function createStudio(manager: EntityManager, folder: string, now: Date): 
   await manager.insert(TrainerEntity, rows);
   const [first] = rows;
   if (first === undefined) throw new Error('the demo studio has no trainer');
-  return {
-    studioId,
-    trainerId: first.id,
-    trainerName: first.name,
-    trainerEmail: first.email,
-    zone,
-    inspectionRule: DEFAULT_INSPECTION_RULE,
-    forceUnit,
-    eyesRule: false,
-    now,
-  };
+  return scopeOf({ ...RULES_AT_FIRST, id: studioId, zone, forceUnit }, first, now);
 }
 
 async function createBands(

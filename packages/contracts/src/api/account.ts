@@ -14,18 +14,18 @@ export type SignInRequest = z.infer<typeof signInRequest>;
 /** A studio's owner chooses it, and nobody guesses it in a lifetime of tries. */
 const newPassword = z.string().min(10).max(500);
 
-const title = z.string().trim().min(1).max(80);
+const properName = z.string().trim().min(1).max(80);
 
 /** Makes the studio of a database that has none, and its owner. */
 export const firstStartRequest = z.strictObject({
   /** As the start of the server has printed it. */
   code: z.string().trim().min(1).max(40),
   studio: z.strictObject({
-    name: title,
+    name: properName,
     zone: z.string().max(80).refine(isZone, { message: 'an IANA time zone' }),
     forceUnit,
   }),
-  owner: z.strictObject({ name: title, email, password: newPassword }),
+  owner: z.strictObject({ name: properName, email, password: newPassword }),
 });
 export type FirstStartRequest = z.infer<typeof firstStartRequest>;
 

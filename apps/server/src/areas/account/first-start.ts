@@ -55,7 +55,7 @@ export async function makeStudio(
       'lock-first-start',
       `${WAITING} AND $1::uuid IS NOT NULL FOR UPDATE`,
     );
-    if (kept === undefined) return refuse('not-found');
+    if (kept === undefined) return refuse('studio-exists');
     if (plain(code) !== plain(kept.code)) return refuse('wrong-code');
     await inside.query('end-first-start', 'DELETE FROM first_start WHERE $1::uuid IS NOT NULL');
     await inside.query(
@@ -64,14 +64,11 @@ export async function makeStudio(
       [studio.name, studio.zone, studio.forceUnit],
     );
     const passwordHash = await hashPassword(owner.password);
-    const { studioId: _studio, ...fields } = trainer;
-    await inside.insert(TrainerEntity, {
-      ...{ ...fields, passwordHash },
-      ...{ version: 1, finderPreferences: null },
-    });
+    const signing = { ...trainer, passwordHash };
+    await inside.insert(TrainerEntity, { ...signing, version: 1, finderPreferences: null });
     inside.touch('studio', studioId);
     inside.touch('preferences', trainer.id);
-    return { ...trainer, passwordHash };
+    return signing;
   });
 }
 

@@ -1,4 +1,4 @@
-import type { FinderPreferences } from '@wiry-otter/core';
+import { DEFAULT_INSPECTION_RULE, type FinderPreferences } from '@wiry-otter/core';
 import { EntitySchema } from 'typeorm';
 import {
   flag,
@@ -27,8 +27,8 @@ export interface StudioRow {
 
 /** What a studio decides until it says otherwise. */
 export const RULES_AT_FIRST = {
-  inspectionDays: 30,
-  inspectionCycles: 1500,
+  inspectionDays: DEFAULT_INSPECTION_RULE.days,
+  inspectionCycles: DEFAULT_INSPECTION_RULE.cycles,
   eyesRule: false,
 } as const;
 

@@ -16,6 +16,10 @@ export const PROBLEMS = {
     status: 409,
     title: 'The record was changed meanwhile; nothing was overwritten.',
   },
+  'studio-exists': {
+    status: 409,
+    title: 'There is a studio on this server already; sign in, or ask its owner.',
+  },
   'id-taken': { status: 409, title: 'This id already names something else.' },
   'band-unusable': {
     status: 409,

@@ -7,6 +7,8 @@ import { accountActions } from '../../account/account';
 import { problemWords } from '../../api/api-problem';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
+import { faultWords } from '../../ui/fields/fault-words';
+import { FORCE_CHOICES } from '../../ui/quantities/figures';
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
   '$.code': 'The code',
@@ -30,11 +32,7 @@ export class FirstStart {
   private readonly router = inject(Router);
   private readonly fields = inject(NonNullableFormBuilder);
 
-  protected readonly units = [
-    { unit: 'N', words: 'newton, N' },
-    { unit: 'kgf', words: 'kilogram, kg' },
-    { unit: 'lbf', words: 'pound, lb' },
-  ] as const;
+  protected readonly units = FORCE_CHOICES;
   /** The browser's own may be one that it does not list, such as UTC. */
   protected readonly zones = [...new Set([ownZone(), ...Intl.supportedValuesOf('timeZone')])];
   protected readonly form = this.fields.group({
@@ -49,17 +47,23 @@ export class FirstStart {
   protected readonly sending = new Sending();
   protected readonly trouble = signal<readonly string[]>([]);
 
+  constructor() {
+    this.api.firstStart().subscribe({
+      next: ({ open }) => !open && void this.router.navigate(['/sign-in']),
+      error: (error: unknown) => this.trouble.set([problemWords(error)]),
+    });
+  }
+
   protected submit(): void {
     const parsed = parseDocument(firstStartRequest, this.form.getRawValue());
     if (!parsed.ok) {
       this.trouble.set(
         parsed.faults.map(({ expected, found, path }) => {
           const field = FIELD_WORDS[path] ?? path;
-          if (found === '""') return `${field} is missing.`;
           // A password is never shown, not even to whoever has just typed it.
-          return path === '$.owner.password'
+          return path === '$.owner.password' && found !== '""'
             ? `${field} takes ten characters or more.`
-            : `${field}: ${found} will not do, it takes ${expected}.`;
+            : faultWords(field, { expected, found });
         }),
       );
       return;

@@ -32,6 +32,12 @@ describe('the people of a trainer', () => {
     expect(names()).toEqual(['Wren Sluice', 'Tobias Quill']);
   });
 
+  it('are quiet where they trained longer ago than this device keeps', () => {
+    const { store } = open([personRecord({ trainedSince: { 'standing-row': '2024-02-01' } })]);
+    const [row] = store.rows();
+    expect([row?.lastWords, row?.quiet]).toEqual(['', 'quiet for half a year']);
+  });
+
   it('are written down with a name, stature, mass and what for; the rest is as for most', () => {
     const { store, written } = open();
     store.add();

@@ -7,14 +7,15 @@ import {
   type PersonInput,
   type PersonRecord,
 } from '@wiry-otter/contracts';
-import { needsClearance } from '@wiry-otter/core';
+import { needsClearance, writeDay } from '@wiry-otter/core';
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { v7 as uuidv7 } from 'uuid';
 import { focusActions } from '../../focus/focus';
 import { personFields } from '../../records/outbox/kinds/people';
 import { selectForceUnit, selectPeople, selectSessions } from '../../records/selectors';
+import { syncFeature } from '../../records/sync';
 import { studioActions } from '../../records/writing/studio-actions';
-import { limitLines, personFaultWords, personLines, writtenDay } from './person-words';
+import { limitLines, personFaultWords, personLines } from './person-words';
 
 /** A person under change: their id, and the fields as they would be written. */
 export interface PersonDraft extends PersonInput {
@@ -60,6 +61,7 @@ export const PeopleStore = signalStore(
     const people = global.selectSignal(selectPeople);
     const sessions = global.selectSignal(selectSessions);
     const unit = global.selectSignal(selectForceUnit);
+    const loaded = global.selectSignal(syncFeature.selectLoaded);
     const lastDays = computed(() => {
       const days = new Map<string, string>();
       for (const { day, discardedAt, personId } of sessions()) {
@@ -75,16 +77,19 @@ export const PeopleStore = signalStore(
         const today = new Date();
         const rows = people().map((one) => {
           const last = lastDays().get(one.id);
-          const days = last === undefined ? 0 : differenceInCalendarDays(today, parseISO(last));
-          return {
-            person: one,
-            last: last ?? '',
-            lastWords: last === undefined ? 'no session yet' : format(parseISO(last), 'EEE d MMM'),
-            quiet: days > QUIET_DAYS ? `quiet for ${days} days` : null,
-          };
+          if (last !== undefined) {
+            const days = differenceInCalendarDays(today, parseISO(last));
+            const quiet = days > QUIET_DAYS ? `quiet for ${days} days` : null;
+            return { person: one, last, lastWords: format(parseISO(last), 'EEE d MMM'), quiet };
+          }
+          // What lies further back than the device keeps is known from the person.
+          const isKnown = Object.keys(one.trainedSince).length > 0;
+          const lastWords = !loaded() || isKnown ? '' : 'no session yet';
+          const quiet = loaded() && isKnown ? 'quiet for half a year' : null;
+          return { person: one, last: '', lastWords, quiet };
         });
         // Who was trained longest ago first: whom nobody has trained yet before all others.
-        return order() === 'name' ? rows : rows.toSorted((a, b) => (a.last < b.last ? -1 : 1));
+        return order() === 'name' ? rows : rows.toSorted((a, b) => a.last.localeCompare(b.last));
       }),
       lines: computed(() => {
         const found = person();
@@ -101,7 +106,7 @@ export const PeopleStore = signalStore(
           ? null
           : {
               by: clearance.by,
-              until: writtenDay(clearance.until),
+              until: writeDay(clearance.until),
               isOver: clearance.until < format(new Date(), 'yyyy-MM-dd'),
               limits: clearance.limits,
               enforced: limitLines(clearance, unit()),

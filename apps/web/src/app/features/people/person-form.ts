@@ -48,7 +48,7 @@ export class PersonForm {
   }));
   protected readonly stages = REHAB_STAGES.map((stage) => ({ stage, words: STAGE_WORDS[stage] }));
   protected readonly groups = MUSCLE_GROUPS.map((group) => ({ group, words: groupWords(group) }));
-  protected readonly joints = RANGED_JOINTS;
+  protected readonly pains = Array.from({ length: 11 }, (_, pain) => pain);
   protected readonly deference = DEFERENCE;
   protected readonly unitWord = computed(() => forceWord(this.store.unit()));
   protected readonly isNew = computed(() => this.store.draft()?.version === 0);

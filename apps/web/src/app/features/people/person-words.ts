@@ -5,9 +5,10 @@ import {
   type Goal,
   groupWords,
   STAGE_WORDS,
+  writeDay,
   writeForce,
 } from '@wiry-otter/core';
-import { format, parseISO } from 'date-fns';
+import { faultWords } from '../../ui/fields/fault-words';
 
 export const GOAL_WORDS: Readonly<Record<Goal, string>> = {
   build: 'Build strength',
@@ -22,8 +23,6 @@ export interface Line {
   readonly words: string;
 }
 
-export const writtenDay = (day: string): string => format(parseISO(day), 'd MMM yyyy');
-
 /** What the sheet tells of a person but the clearance. */
 export function personLines(person: PersonRecord, unit: ForceUnit): readonly Line[] {
   const { bornOn, conditions, goal, latexAllergy, mass_kg, mountLimit_N, painLimit } = person;
@@ -31,7 +30,7 @@ export function personLines(person: PersonRecord, unit: ForceUnit): readonly Lin
     { label: 'Stature', words: `${(person.stature_m * 100).toFixed(0)} cm` },
     { label: 'Body mass', words: `${Number(mass_kg.toFixed(1))} kg` },
     { label: 'Goal', words: GOAL_WORDS[goal] },
-    { label: 'Born', words: bornOn === null ? 'not on file' : writtenDay(bornOn) },
+    { label: 'Born', words: bornOn === null ? 'not on file' : writeDay(bornOn) },
     { label: 'Pain limit', words: `${painLimit} of 10` },
     { label: 'Mounting limit', words: writeForce(mountLimit_N, unit) },
     {
@@ -97,12 +96,9 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
 /** What is wrong with a field of a person. */
 export function personFaultWords(
   { ranges }: PersonInput,
-  { expected, found, path }: { path: string; found: string; expected: string },
+  fault: { path: string; found: string; expected: string },
 ): string {
-  const joint = ranges[Number(/ranges\[(\d+)\]/.exec(path)?.[1])]?.joint;
-  const field = FIELD_WORDS[path.replace(/^.*\./, '')] ?? path;
-  const where = joint === undefined ? field : `The ${joint}, ${field}`;
-  return found === '""' || found === 'null'
-    ? `${where} is missing.`
-    : `${where}: ${found} will not do, it takes ${expected}.`;
+  const joint = ranges[Number(/ranges\[(\d+)\]/.exec(fault.path)?.[1])]?.joint;
+  const field = FIELD_WORDS[fault.path.replace(/^.*\./, '')] ?? fault.path;
+  return faultWords(joint === undefined ? field : `The ${joint}, ${field}`, fault);
 }

@@ -1,4 +1,5 @@
 import type { AnchorRecord, PlaceInput } from '@wiry-otter/contracts';
+import { faultWords } from '../../ui/fields/fault-words';
 import { ANCHOR_WORDS } from '../setups/kit';
 import type { Door } from './new-anchor';
 
@@ -43,13 +44,11 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
 /** What is wrong with a field of a place, and at which of its anchors. */
 export function placeFaultWords(
   { anchors }: PlaceInput,
-  { path, found, expected }: { path: string; found: string; expected: string },
+  fault: { path: string; found: string; expected: string },
 ): string {
-  const index = /anchors\[(\d+)\]/.exec(path)?.[1];
+  const index = /anchors\[(\d+)\]/.exec(fault.path)?.[1];
   const anchor = index === undefined ? undefined : anchors[Number(index)];
   const where = anchor === undefined ? '' : `${anchor.name || ANCHOR_WORDS[anchor.kind]}, `;
-  const field = FIELD_WORDS[path.replace(/^.*\./, '')] ?? path;
-  return found === '""' || found === 'null'
-    ? `${where}${field} is missing.`
-    : `${where}${field}: ${found} will not do, it takes ${expected}.`;
+  const field = FIELD_WORDS[fault.path.replace(/^.*\./, '')] ?? fault.path;
+  return faultWords(`${where}${field}`, fault);
 }

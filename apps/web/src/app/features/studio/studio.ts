@@ -2,16 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { Store } from '@ngrx/store';
 import type { StudioRulesInput } from '@wiry-otter/contracts';
 import { studioRulesInput } from '@wiry-otter/contracts';
-import { forceWord } from '../../ui/quantities/figures';
+import { FORCE_CHOICES, forceWord } from '../../ui/quantities/figures';
 import { accountActions, accountFeature, rulesOf } from '../../account/account';
 import { selectStudio } from '../../records/selectors';
 import { noticeActions } from '../../ui/notices/notices';
-
-const UNITS = [
-  { unit: 'N', words: 'newton' },
-  { unit: 'kgf', words: 'kilogram' },
-  { unit: 'lbf', words: 'pound' },
-] as const;
 
 /** What the studio decides for all its trainers; a change is kept at once and can be undone. */
 @Component({
@@ -25,7 +19,8 @@ export class Studio {
 
   protected readonly studio = this.store.selectSignal(selectStudio);
   protected readonly me = computed(() => this.account()?.trainer.id);
-  protected readonly units = UNITS.map((choice) => ({ ...choice, sign: forceWord(choice.unit) }));
+  protected readonly units = FORCE_CHOICES;
+  protected readonly forceWord = forceWord;
 
   protected change(part: Partial<StudioRulesInput>, words: string): void {
     const studio = this.studio();

@@ -13,6 +13,13 @@ export function forceWord(unit: ForceUnit): string {
   return FORCE_WORDS[unit];
 }
 
+/** What a studio may write pulls in. */
+export const FORCE_CHOICES = [
+  { unit: 'N', words: `newton, ${FORCE_WORDS.N}` },
+  { unit: 'kgf', words: `kilogram, ${FORCE_WORDS.kgf}` },
+  { unit: 'lbf', words: `pound, ${FORCE_WORDS.lbf}` },
+] as const;
+
 /** A force in the person's unit, with ± as the 90 % range where its deviation is known. */
 export function forceQuantity(force_N: number, std_N: number | null, unit: ForceUnit): Quantity {
   return {
