@@ -10,6 +10,8 @@ test('a person is written down in a minute, and a clearance narrows their work',
   const spine = page.getByRole('navigation');
   await spine.getByRole('link', { name: 'People' }).click();
   await page.getByRole('button', { name: 'Add a person' }).click();
+  await page.getByRole('button', { name: 'Keep them' }).click();
+  await expect(page.getByText('The name is missing.')).toBeInViewport();
   await page.getByLabel('Name', { exact: true }).fill('Jory Lantern');
   await page.getByLabel('In a few words').fill('Pilot of the night barge');
   await page.getByLabel('Stature, cm').fill('174');

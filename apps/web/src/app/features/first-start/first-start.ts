@@ -49,7 +49,7 @@ export class FirstStart {
 
   constructor() {
     this.api.firstStart().subscribe({
-      next: ({ open }) => !open && void this.router.navigate(['/sign-in']),
+      next: ({ open }) => !open && void this.router.navigateByUrl('/'),
       error: (error: unknown) => this.trouble.set([problemWords(error)]),
     });
   }

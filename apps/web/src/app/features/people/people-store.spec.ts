@@ -30,6 +30,9 @@ describe('the people of a trainer', () => {
     expect(store.rows().map(({ quiet }) => quiet)).toEqual([null, 'quiet for 20 days']);
     store.sort('lastSession');
     expect(names()).toEqual(['Wren Sluice', 'Tobias Quill']);
+    // Whoever opens a sheet comes back to the list as it was.
+    const again = TestBed.runInInjectionContext(() => new PeopleStore());
+    expect(again.order()).toBe('lastSession');
   });
 
   it('are quiet where they trained longer ago than this device keeps', () => {

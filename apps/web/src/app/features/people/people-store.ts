@@ -15,6 +15,7 @@ import { personFields } from '../../records/outbox/kinds/people';
 import { selectForceUnit, selectPeople, selectSessions } from '../../records/selectors';
 import { syncFeature } from '../../records/sync';
 import { studioActions } from '../../records/writing/studio-actions';
+import { fits, readStored, store as keep } from '../../storage/storage';
 import { limitLines, personFaultWords, personLines } from './person-words';
 
 /** A person under change: their id, and the fields as they would be written. */
@@ -33,7 +34,9 @@ interface PeopleState {
   readonly order: Order;
 }
 
-const NOBODY: PeopleState = { openId: null, draft: null, changed: false, order: 'name' };
+/** In which order the trainer last looked at them. */
+const ORDER_KEY = 'otter.people.order';
+const anOrder = fits((found): found is Order => found === 'name' || found === 'lastSession');
 
 /** Without a session for so long somebody has gone quiet, days. */
 const QUIET_DAYS = 14;
@@ -56,7 +59,10 @@ const UNSAID = null as unknown as number;
 
 /** The people of the trainer: the list, the sheet of one, and the form. */
 export const PeopleStore = signalStore(
-  withState(NOBODY),
+  withState((): PeopleState => ({
+    ...{ openId: null, draft: null, changed: false },
+    order: readStored(ORDER_KEY, anOrder) ?? 'name',
+  })),
   withComputed(({ draft, openId, order }, global = inject(Store)) => {
     const people = global.selectSignal(selectPeople);
     const sessions = global.selectSignal(selectSessions);
@@ -127,6 +133,7 @@ export const PeopleStore = signalStore(
       patchState(store, { openId, draft: null, changed: false });
     },
     sort(order: Order): void {
+      keep(ORDER_KEY, order);
       patchState(store, { order });
     },
     add(): void {

@@ -8,6 +8,7 @@ import {
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { DEFERENCE } from '@wiry-otter/core';
 import { focusActions, focusFeature } from '../../focus/focus';
 import { ClearanceNote } from '../../ui/notices/clearance-note';
 import { PeopleStore } from './people-store';
@@ -29,6 +30,7 @@ export class People {
   private readonly global = inject(Store);
   private readonly focusId = this.global.selectSignal(focusFeature.selectFocusId);
   protected readonly store = inject(PeopleStore);
+  protected readonly deference = DEFERENCE;
 
   constructor() {
     effect(() => this.store.open(this.id() ?? null));
