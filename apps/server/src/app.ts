@@ -12,6 +12,7 @@ import * as z from 'zod';
 import type { DataSource } from 'typeorm';
 import { AREAS, type RouteOptions } from './areas/areas.js';
 import { knownSignIns } from './platform/access/known-sign-ins.js';
+import { sameOrigin } from './platform/access/same-origin.js';
 import { signInPlugin } from './platform/access/sign-in-plugin.js';
 import type { App } from './platform/app-context.js';
 import { notifications } from './platform/database/notifications.js';
@@ -86,6 +87,7 @@ async function apiRoutes(
   { gaugeUrl, keeper, plainHttp }: RouteOptions & ScopedRequestsOptions,
 ): Promise<void> {
   // The sign-in guards the API alone; the application's files are for everybody.
+  await app.register(sameOrigin);
   await app.register(signInPlugin);
   await app.register(scopedRequests, { keeper });
   await app.register(recordRoutes);

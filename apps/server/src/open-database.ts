@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { DataSource } from 'typeorm';
 import { AREAS } from './areas/areas.js';
 import { MIGRATIONS } from './migrations/index.js';
-import { SignInEntity, SignInFailureEntity } from './platform/access/entities.js';
+import { KnownDeviceEntity, SignInEntity } from './platform/access/entities.js';
 import { ConfirmedWriteEntity } from './platform/records/entities.js';
 
 /** Waiting has an end: for a connection, for a lock, for an answer, ms. */
@@ -43,7 +43,7 @@ function sourceOf(databaseUrl: string, pool: object): DataSource {
     url: databaseUrl,
     entities: [
       SignInEntity,
-      SignInFailureEntity,
+      KnownDeviceEntity,
       ConfirmedWriteEntity,
       ...AREAS.flatMap(({ entities }) => entities),
     ],

@@ -20,10 +20,10 @@ describe('database', () => {
          WHERE c.table_name = t.table_name AND c.column_name = 'studio_id')`,
     );
     expect(rows.map(({ name }) => name).sort()).toEqual([
+      'attempt_limit',
       'feed_epoch',
       'first_start',
       'migrations',
-      'sign_in_failure',
       'studio',
     ]);
   });

@@ -6,23 +6,16 @@ import {
   firstStartRequest,
   signInRequest,
 } from '@wiry-otter/contracts';
-import type { FastifyReply } from 'fastify';
 import * as z from 'zod';
 import type { App } from '../../platform/app-context.js';
-import {
-  attemptsExhausted,
-  createSignIn,
-  endSignIn,
-  findTrainerByEmail,
-  recordFailure,
-  SIGN_IN_DAYS,
-  type SigningTrainer,
-} from '../../platform/access/sign-in-store.js';
+import { AttemptLimits } from '../../platform/access/attempt-limits.js';
+import { endSignIn, findTrainerByEmail } from '../../platform/access/sign-in-store.js';
 import { SIGN_IN_COOKIE } from '../../platform/access/sign-in-plugin.js';
 import { refuse } from '../../platform/problems/refusal.js';
 import { writeRoute } from '../../platform/records/write.js';
 import { TrainerEntity } from '../studio/entities.js';
 import { isFirstStart, makeStudio } from './first-start.js';
+import { LettingIn } from './letting-in.js';
 import { verifyPassword } from './passwords.js';
 
 export interface AccountOptions {
@@ -38,25 +31,22 @@ export function accountRoutes(
   done: () => void,
 ): void {
   const { database } = app;
-  const cookie = { path: '/', httpOnly: true, sameSite: 'strict', secure: !plainHttp } as const;
-
-  const letIn = async (reply: FastifyReply, trainer: SigningTrainer): Promise<void> => {
-    const token = await createSignIn(database, trainer);
-    reply.setCookie(SIGN_IN_COOKIE, token, { ...cookie, maxAge: SIGN_IN_DAYS * 86_400 });
-  };
+  const limits = new AttemptLimits(database);
+  const door = new LettingIn(app, plainHttp);
 
   app.post(
     '/sign-in',
     { config: { open: true }, schema: { body: signInRequest, response: { 200: account } } },
     async (request, reply) => {
       const { email, password } = request.body;
-      if (await attemptsExhausted(database, email, request.ip)) return refuse('too-many-attempts');
       const trainer = await findTrainerByEmail(database, email);
-      if (!(await verifyPassword(trainer?.passwordHash, password)) || trainer === undefined) {
-        await recordFailure(database, email, request.ip);
-        return refuse('wrong-credentials');
-      }
-      await letIn(reply, trainer);
+      const device = await door.knownDevice(request, trainer?.id);
+      const attempt = await limits.begin({ email, address: request.ip, device });
+      const lane = device === undefined ? 'strangers' : 'known';
+      const matches = await verifyPassword(trainer?.passwordHash, password, lane);
+      if (!matches || trainer === undefined) return refuse('wrong-credentials');
+      await attempt.succeeded();
+      await door.letIn(request, reply, trainer);
       return accountOf(trainer, gaugeUrl);
     },
   );
@@ -73,8 +63,10 @@ export function accountRoutes(
     '/first-start',
     { config: { open: true }, schema: { body: firstStartRequest, response: { 200: account } } },
     async (request, reply) => {
+      const attempt = await limits.beginFrom(request.ip);
       const owner = await makeStudio(request.scoped, request.body);
-      await letIn(reply, owner);
+      await attempt.succeeded();
+      await door.letIn(request, reply, owner);
       return accountOf(owner, gaugeUrl);
     },
   );
@@ -82,7 +74,7 @@ export function accountRoutes(
   app.post('/sign-out', { schema: { response: { 204: z.null() } } }, async (request, reply) => {
     await endSignIn(database, request.cookies[SIGN_IN_COOKIE] ?? '');
     app.signIns.forget();
-    reply.clearCookie(SIGN_IN_COOKIE, cookie);
+    door.letGo(reply);
     return reply.code(204).send(null);
   });
 

@@ -1,11 +1,18 @@
 import { EntitySchema } from 'typeorm';
-import { id, moment, studioId, text, uuid } from '../database/columns.js';
+import { moment, studioId, text, uuid } from '../database/columns.js';
 
 /** A signed-in browser; only the hash of its token is kept. */
 export interface SignInRow {
   tokenHash: string;
+  /** Names it without what it is proved by. */
+  id: string;
   studioId: string;
   trainerId: string;
+  /** What the browser calls itself. */
+  device: string;
+  begunAt: Date;
+  /** To the hour. */
+  seenAt: Date;
   expiresAt: Date;
 }
 
@@ -13,21 +20,30 @@ export const SignInEntity = new EntitySchema<SignInRow>({
   name: 'sign_in',
   columns: {
     tokenHash: { ...text('token_hash'), primary: true },
+    id: uuid('id'),
     studioId,
     trainerId: uuid('trainer_id'),
+    device: text(),
+    begunAt: moment('begun_at'),
+    seenAt: moment('seen_at'),
     expiresAt: moment('expires_at'),
   },
 });
 
-/** A failed attempt to sign in, for the limit on attempts. */
-export interface SignInFailureRow {
-  id: string;
-  email: string;
-  address: string;
-  failedAt: Date;
+/** A device on which a trainer has signed in; only the hash of its token is kept. */
+export interface KnownDeviceRow {
+  tokenHash: string;
+  studioId: string;
+  trainerId: string;
+  seenAt: Date;
 }
 
-export const SignInFailureEntity = new EntitySchema<SignInFailureRow>({
-  name: 'sign_in_failure',
-  columns: { id, email: text(), address: text(), failedAt: moment('failed_at') },
+export const KnownDeviceEntity = new EntitySchema<KnownDeviceRow>({
+  name: 'known_device',
+  columns: {
+    tokenHash: { ...text('token_hash'), primary: true },
+    trainerId: { ...uuid('trainer_id'), primary: true },
+    studioId,
+    seenAt: moment('seen_at'),
+  },
 });

@@ -1,19 +1,17 @@
-import { createHash, randomBytes } from 'node:crypto';
-import { type DataSource, LessThan, MoreThan } from 'typeorm';
+import { type DataSource, LessThan } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { namedQuery } from '../database/named-query.js';
 import { type Scope, scopeOf, type ScopedStudio } from './scope.js';
-import { SignInEntity, SignInFailureEntity } from './entities.js';
+import { SignInEntity } from './entities.js';
+import { hashToken, newToken } from './token.js';
 
 type Database = Pick<DataSource, 'manager'>;
 
 export const SIGN_IN_DAYS = 30;
-const TOKEN_BYTES = 32;
-
-/** Failures within the window after which an e-mail is refused from one address, and from any. */
-const WINDOW_MS = 15 * 60_000;
-const FAILURES_PER_ADDRESS = 5;
-const FAILURES_IN_ALL = 50;
+/** When a sign-in was last used is kept to this, ms. */
+const SEEN_STEP_MS = 3_600_000;
+/** Browsers call themselves many things. */
+const LONGEST_DEVICE = 300;
 
 /** A trainer as signing in needs them. */
 export interface SigningTrainer {
@@ -24,18 +22,19 @@ export interface SigningTrainer {
   readonly passwordHash: string;
 }
 
-/** Makes a session and returns its token, of which only the hash is kept. */
+/** Makes a sign-in and returns its token, of which only the hash is kept. */
 export async function createSignIn(
   { manager }: Database,
-  { id, studioId }: SigningTrainer,
+  { id: trainerId, studioId }: SigningTrainer,
+  device: string,
 ): Promise<string> {
-  const token = randomBytes(TOKEN_BYTES).toString('base64url');
-  await manager.delete(SignInEntity, { expiresAt: LessThan(new Date()) });
+  const token = newToken();
+  const now = new Date();
+  await manager.delete(SignInEntity, { expiresAt: LessThan(now) });
   await manager.insert(SignInEntity, {
-    tokenHash: hashToken(token),
-    studioId,
-    trainerId: id,
-    expiresAt: new Date(Date.now() + SIGN_IN_DAYS * 86_400_000),
+    ...{ tokenHash: hashToken(token), id: uuidv7(), studioId, trainerId },
+    ...{ device: device.slice(0, LONGEST_DEVICE), begunAt: now, seenAt: now },
+    expiresAt: new Date(now.getTime() + SIGN_IN_DAYS * 86_400_000),
   });
   return token;
 }
@@ -57,6 +56,7 @@ interface SignedInRow extends ScopedStudio {
   readonly trainerId: string;
   readonly trainerName: string;
   readonly trainerEmail: string;
+  readonly seenAt: Date;
 }
 
 /** What the bearer of a token asks with, unless it has run out. */
@@ -65,53 +65,27 @@ export async function scopeOfToken(
   token: string,
   now: Date,
 ): Promise<Scope | undefined> {
+  const tokenHash = hashToken(token);
   const [row] = await namedQuery<SignedInRow>(manager, {
     name: 'scope-of-token',
     text: `SELECT trainer.id AS "trainerId", trainer.name AS "trainerName",
-        trainer.email AS "trainerEmail", studio.id, studio.zone,
+        trainer.email AS "trainerEmail", sign_in.seen_at AS "seenAt", studio.id, studio.zone,
         studio.force_unit AS "forceUnit", studio.inspection_days AS "inspectionDays",
         studio.inspection_cycles AS "inspectionCycles", studio.eyes_rule AS "eyesRule"
       FROM sign_in
       JOIN trainer ON trainer.id = sign_in.trainer_id
       JOIN studio ON studio.id = sign_in.studio_id
       WHERE sign_in.token_hash = $1 AND sign_in.expires_at > $2`,
-    values: [hashToken(token), now],
+    values: [tokenHash, now],
   });
   if (row === undefined) return undefined;
+  if (now.getTime() - row.seenAt.getTime() > SEEN_STEP_MS) {
+    await manager.update(SignInEntity, { tokenHash }, { seenAt: now });
+  }
   const { trainerEmail: email, trainerId: id, trainerName: name } = row;
   return scopeOf(row, { id, name, email }, now);
 }
 
 export async function endSignIn({ manager }: Database, token: string): Promise<void> {
   await manager.delete(SignInEntity, { tokenHash: hashToken(token) });
-}
-
-/** Whether too many attempts failed lately; counted in the database, so for all processes. */
-export async function attemptsExhausted(
-  { manager }: Database,
-  email: string,
-  address: string,
-): Promise<boolean> {
-  const since = MoreThan(new Date(Date.now() - WINDOW_MS));
-  const inAll = await manager.countBy(SignInFailureEntity, { email, failedAt: since });
-  if (inAll >= FAILURES_IN_ALL) return true;
-  const here = await manager.countBy(SignInFailureEntity, { email, address, failedAt: since });
-  return here >= FAILURES_PER_ADDRESS;
-}
-
-export async function recordFailure(
-  { manager }: Database,
-  email: string,
-  address: string,
-): Promise<void> {
-  await manager.insert(SignInFailureEntity, {
-    id: uuidv7(),
-    email,
-    address,
-    failedAt: new Date(),
-  });
-}
-
-function hashToken(token: string): string {
-  return createHash('sha256').update(token).digest('hex');
 }

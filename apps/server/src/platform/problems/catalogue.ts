@@ -7,6 +7,10 @@ export const PROBLEMS = {
     status: 403,
     title: 'That is not the code that the start of the server has printed.',
   },
+  'another-site': {
+    status: 403,
+    title: 'This was sent from a page of another site; nothing was saved.',
+  },
   'another-trainer': {
     status: 403,
     title: 'Somebody else is signed in on this device by now.',
@@ -58,7 +62,7 @@ export const PROBLEMS = {
   'document-fault': { status: 422, title: 'No figure can be computed from the document.' },
   'too-many-attempts': {
     status: 429,
-    title: 'Too many attempts to sign in. Try again in a quarter of an hour.',
+    title: 'Too many attempts failed. Try again in a quarter of an hour.',
   },
   busy: {
     status: 503,

@@ -37,7 +37,8 @@ export const problemsPlugin = fp(
     app.setErrorHandler((error: FastifyError | Refusal, request, reply) => {
       const refusal = error instanceof Refusal ? error : fromFailure(error);
       if (refusal.code === 'internal') request.log.error(error);
-      if (refusal.code === 'busy') reply.header('retry-after', '1');
+      const retryAfter_s = refusal.retryAfter_s ?? (refusal.code === 'busy' ? 1 : undefined);
+      if (retryAfter_s !== undefined) reply.header('retry-after', retryAfter_s);
       return reply
         .code(refusal.statusCode)
         .type(MEDIA_TYPE)

@@ -11,6 +11,8 @@ export class Refusal extends Error {
   constructor(
     readonly code: ProblemCode,
     readonly faults: readonly RequestFault[] = [],
+    /** When to try again, where that is known, s. */
+    readonly retryAfter_s?: number,
   ) {
     super(PROBLEMS[code].title);
     this.name = 'Refusal';
@@ -21,6 +23,11 @@ export class Refusal extends Error {
 /** Ends the request with a problem of the catalogue. */
 export function refuse(code: ProblemCode, faults: readonly RequestFault[] = []): never {
   throw new Refusal(code, faults);
+}
+
+/** Ends the request with a problem that passes, and says when, s. */
+export function refuseForNow(code: ProblemCode, retryAfter_s: number): never {
+  throw new Refusal(code, [], retryAfter_s);
 }
 
 /** Ends the request with the core's faults about a document at `at` in the body. */
