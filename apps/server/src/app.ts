@@ -10,11 +10,13 @@ import {
 } from 'fastify-type-provider-zod';
 import * as z from 'zod';
 import type { DataSource } from 'typeorm';
-import { AREAS, type RouteOptions } from './areas/areas.js';
+import { AREAS } from './areas/areas.js';
+import type { RouteOptions } from './areas/route-options.js';
 import { knownSignIns } from './platform/access/known-sign-ins.js';
 import { sameOrigin } from './platform/access/same-origin.js';
 import { signInPlugin } from './platform/access/sign-in-plugin.js';
 import type { App } from './platform/app-context.js';
+import type { Mailer } from './platform/mail/mailer.js';
 import { notifications } from './platform/database/notifications.js';
 import { webFiles } from './platform/web-files.js';
 import { problemsPlugin, validateWithZod } from './platform/problems/plugin.js';
@@ -32,6 +34,8 @@ export interface AppOptions {
   readonly solver: Solver;
   /** Folder of the built web application; nothing is served where there is none. */
   readonly webFolder: string;
+  /** Sends what studios have sent. */
+  readonly mailer: Mailer;
   /** Whether the session cookie may travel over plain HTTP (loopback only). */
   readonly plainHttp: boolean;
   /** Where the simulated scale listens; null where there is none. */
@@ -50,6 +54,8 @@ export async function buildApp(options: AppOptions): Promise<App> {
   app.setSerializerCompiler(serializerCompiler);
   app.decorate('database', options.database);
   app.decorate('solver', options.solver);
+  app.decorate('mailer', options.mailer);
+  app.addHook('onClose', () => options.mailer.close());
   await app.register(problemsPlugin);
   await app.register(fastifyHelmet, {
     contentSecurityPolicy: {

@@ -10,6 +10,7 @@ import { renewFigures } from './areas/setups/renew-figures.js';
 import { ensureRecords, rebuildRecords } from './platform/records/rebuild-records.js';
 import { forgetConfirmed } from './platform/records/forget-confirmed.js';
 import { createRecordKeeper } from './platform/records/record-keeper.js';
+import { Mailer } from './platform/mail/mailer.js';
 import { createSolverPool } from './platform/solving/solver.js';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
@@ -28,6 +29,12 @@ async function start(): Promise<() => Promise<void>> {
     database,
     keeper,
     solver,
+    mailer: new Mailer({
+      database,
+      address: config.address,
+      smtpUrl: config.smtpUrl,
+      from: config.mailFrom,
+    }),
     webFolder: join(ROOT, 'apps/web/dist/browser'),
     plainHttp: config.plainHttp,
     gaugeUrl: config.gaugeUrl,

@@ -2,7 +2,8 @@ import 'reflect-metadata';
 import { DataSource } from 'typeorm';
 import { AREAS } from './areas/areas.js';
 import { MIGRATIONS } from './migrations/index.js';
-import { KnownDeviceEntity, SignInEntity } from './platform/access/entities.js';
+import { KnownDeviceEntity, PasswordLinkEntity, SignInEntity } from './platform/access/entities.js';
+import { SimulatedMailEntity } from './platform/mail/entities.js';
 import { ConfirmedWriteEntity } from './platform/records/entities.js';
 
 /** Waiting has an end: for a connection, for a lock, for an answer, ms. */
@@ -44,6 +45,8 @@ function sourceOf(databaseUrl: string, pool: object): DataSource {
     entities: [
       SignInEntity,
       KnownDeviceEntity,
+      PasswordLinkEntity,
+      SimulatedMailEntity,
       ConfirmedWriteEntity,
       ...AREAS.flatMap(({ entities }) => entities),
     ],

@@ -3,7 +3,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { buildApp } from '../src/app.js';
 import type { App } from '../src/platform/app-context.js';
 import { SOLVER_IN_PLACE } from '../src/platform/solving/solver.js';
-import { KEEPER, openTestStudio, signIn, type TestStudio } from './support/studio.js';
+import { KEEPER, mailerOf, openTestStudio, signIn, type TestStudio } from './support/studio.js';
 
 describe('access', () => {
   let studio: TestStudio;
@@ -43,6 +43,7 @@ describe('access', () => {
     const { database } = studio;
     const other = await buildApp({
       ...{ database, keeper: KEEPER, solver: SOLVER_IN_PLACE, webFolder: '' },
+      mailer: mailerOf(database),
       ...{ plainHttp: true, gaugeUrl: null, logLevel: 'silent' as const },
     });
     const { cookie } = await signIn(studio.app, 'mika@canalside.example', 'towpath');

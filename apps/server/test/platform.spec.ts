@@ -39,6 +39,9 @@ describe('configuration', () => {
       demo: false,
       plainHttp: true,
       gaugeUrl: null,
+      address: 'http://127.0.0.1:4400',
+      smtpUrl: null,
+      mailFrom: 'Wiry Otter <no-reply@localhost>',
       logLevel: 'warn',
     });
     expect(readConfig({ DATABASE_URL: URL, OTTER_TLS: 'yes' }).plainHttp).toBeFalse();

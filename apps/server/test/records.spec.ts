@@ -10,7 +10,7 @@ import { RECORD_KINDS, RECORDS } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { RECOUNTS } from '../src/areas/areas.js';
 import { BandEntity } from '../src/areas/bands/entities.js';
-import { setPersonGiven } from '../src/areas/people/people-store.js';
+import { setPersonGiven } from '../src/areas/people/giving.js';
 import { forgetConfirmed } from '../src/platform/records/forget-confirmed.js';
 import { rebuildRecords } from '../src/platform/records/rebuild-records.js';
 import { demoSetup, doneSet, inputOf, newBandInput, startedSession } from './support/inputs.js';

@@ -128,9 +128,10 @@ describe('a write from another site', () => {
         .toBe(403);
     }
     for (const [route, request] of Object.entries(asked)) {
-      expect(await statusOf(request, { ...own, origin: 'https://canal.example:8443' }))
+      if (request.method === 'GET') continue;
+      expect([200, 204])
         .withContext(route)
-        .toBe(200);
+        .toContain(await statusOf(request, { ...own, origin: 'https://canal.example:8443' }));
     }
   });
 

@@ -3,7 +3,14 @@ import { v7 as uuidv7 } from 'uuid';
 import { buildApp } from '../src/app.js';
 import { createSolverPool, type Solver } from '../src/platform/solving/solver.js';
 import { demoSetup, inputOf } from './support/inputs.js';
-import { KEEPER, type Client, openTestStudio, signIn, type TestStudio } from './support/studio.js';
+import {
+  KEEPER,
+  mailerOf,
+  type Client,
+  openTestStudio,
+  signIn,
+  type TestStudio,
+} from './support/studio.js';
 
 /** Nobody waits longer for a refusal, ms; generous, since a busy machine may stand still meanwhile. */
 const PATIENCE_MS = 20_000;
@@ -27,6 +34,7 @@ describe('solving in threads of their own', () => {
       database: studio.database,
       keeper: KEEPER,
       solver,
+      mailer: mailerOf(studio.database),
       webFolder: '',
       plainHttp: true,
       gaugeUrl: null,

@@ -25,3 +25,4 @@ export * from './api/records.js';
 export * from './api/sessions.js';
 export * from './api/setups.js';
 export * from './api/skill-tests.js';
+export * from './api/trainers.js';

@@ -17,7 +17,11 @@ import { skillTestRecords } from './skills/skill-test-store.js';
 import { preferencesRecords, studioRecords } from './studio/studio-store.js';
 import { StudioEntity, TrainerEntity } from './studio/entities.js';
 import { studioRoutes } from './studio/routes.js';
+import type { RouteOptions } from './route-options.js';
 import { accountRoutes } from './account/routes.js';
+import { signInRoutes } from './account/sign-in-routes.js';
+import { InvitationEntity } from './trainers/entities.js';
+import { trainerRoutes } from './trainers/routes.js';
 import { PersonEntity, PersonTrainerEntity } from './people/entities.js';
 import { peopleRoutes } from './people/routes.js';
 import { PlaceEntity, AnchorEntity } from './places/entities.js';
@@ -53,19 +57,12 @@ export interface Area {
   readonly routes: readonly ((app: App, options: RouteOptions, done: () => void) => void)[];
 }
 
-/** What routes are told at the start. */
-export interface RouteOptions {
-  /** Whether the session cookie may travel over plain HTTP (loopback only). */
-  readonly plainHttp: boolean;
-  /** Where the simulated scale listens; null where there is none. */
-  readonly gaugeUrl: string | null;
-}
-
 /** Every area; one stands on those above it. */
 export const AREAS: readonly Area[] = [
   { name: 'studio', entities: [StudioEntity, TrainerEntity], routes: [studioRoutes] },
-  { name: 'account', entities: [], routes: [accountRoutes] },
+  { name: 'account', entities: [], routes: [signInRoutes, accountRoutes] },
   { name: 'people', entities: [PersonEntity, PersonTrainerEntity], routes: [peopleRoutes] },
+  { name: 'trainers', entities: [InvitationEntity], routes: [trainerRoutes] },
   { name: 'places', entities: [PlaceEntity, AnchorEntity], routes: [placeRoutes] },
   { name: 'exercises', entities: [OwnExerciseEntity], routes: [exerciseRoutes] },
   {

@@ -75,9 +75,11 @@ async function createStudio(manager: EntityManager, folder: string, now: Date): 
   const studioId = uuidv7();
   await manager.insert(StudioEntity, { id: studioId, name, zone, forceUnit });
   const rows = await Promise.all(
-    trainers.map(async (trainer) => ({
+    trainers.map(async (trainer, i) => ({
       id: uuidv7(),
       studioId,
+      // As of a studio that was made: its first trainer.
+      role: i === 0 ? ('owner' as const) : ('trainer' as const),
       email: trainer.email,
       name: trainer.name,
       passwordHash: await hashPassword(trainer.password),

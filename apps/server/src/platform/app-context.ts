@@ -3,6 +3,7 @@ import type { IncomingMessage, ServerResponse } from 'node:http';
 import type { FastifyBaseLogger } from 'fastify';
 import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { DataSource } from 'typeorm';
+import type { Mailer } from './mail/mailer.js';
 import type { Solver } from './solving/solver.js';
 import type { Scope } from './access/scope.js';
 import type { ScopedManager } from './records/scoped-manager.js';
@@ -11,6 +12,7 @@ declare module 'fastify' {
   interface FastifyInstance {
     readonly database: DataSource;
     readonly solver: Solver;
+    readonly mailer: Mailer;
   }
   interface FastifyRequest {
     /** Set for every route behind the sign-in. */

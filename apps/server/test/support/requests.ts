@@ -1,9 +1,11 @@
 import { findExercise } from '@wiry-otter/catalogue';
 import type {
+  Account,
   LadderInput,
   PrescriptionInput,
   SessionRecord,
   SetupRecord,
+  SignIns,
   SkillTestInput,
   StudioRulesInput,
 } from '@wiry-otter/contracts';
@@ -20,6 +22,7 @@ import {
   startedSession,
 } from './inputs.js';
 import { ladderOf, rungAt } from './ladders.js';
+import { mailTo, tokenOf } from './mails.js';
 import { recordsOf } from './records.js';
 import type { Client } from './studio.js';
 
@@ -30,7 +33,9 @@ export type Whose =
   /** All of the studio. */
   | 'studio'
   /** Everybody who is signed in, each of their own. */
-  | 'own';
+  | 'own'
+  /** Owners of the studio. */
+  | 'owner';
 
 export interface SampleRequest {
   readonly method: 'GET' | 'PUT' | 'POST' | 'DELETE';
@@ -74,13 +79,25 @@ export async function sampleRequests(
   const document = { ...exercise, id: `own-${exerciseId}`, title: 'Windlass row' };
   await client.put(`/exercises/${exerciseId}`, { version: 0, document });
   const ladder = await keptLadder(client, setup);
+  const leaver = await joined(client, `bosun.${uuidv7()}@canalside.example`);
   const [studio] = await recordsOf(client, 'studio');
   const [place] = await recordsOf(client, 'place');
   const { id: placeId, ...placeFields } = place ?? { id: '', version: 0 };
   const [person] = (await recordsOf(client, 'person')).filter(({ id }) => id === setup.personId);
-  const { id: _person, trainedSince: _since, ...personFields } = person ?? { id: '' };
+  const {
+    id: _person,
+    trainedSince: _since,
+    trainerIds: _trainers,
+    ...personFields
+  } = person ?? { id: '' };
   const away = await copied(client, setup);
-  const own = { setup: inputOf(setup, 0).document, person: setup.personId };
+  const { email, id: trainer } = (await client.get<Account>('/account')).body.trainer;
+  await client.post('/sign-in', { email, password: 'towpath' });
+  const { body: signIns } = await client.get<SignIns>('/account/sign-ins');
+  const signInId = signIns.find(({ isThis }) => !isThis)?.id ?? '';
+  const own = { setup: inputOf(setup, 0).document, person: setup.personId, trainer };
+  const invited = uuidv7();
+  await client.put(`/invitations/${invited}`, { email: 'mate@canalside.example', role: 'trainer' });
   const rules: StudioRulesInput = {
     version: studio?.version ?? 0,
     forceUnit: 'N',
@@ -112,10 +129,29 @@ export async function sampleRequests(
   return {
     'GET /api/changes': of('own', 'GET', '/changes'),
     'GET /api/records/{kind}/{id}': of('person', 'GET', `/records/setup/${setup.id}`),
-    'PUT /api/studio/rules': of('own', 'PUT', '/studio/rules', rules),
+    'PUT /api/studio/rules': of('owner', 'PUT', '/studio/rules', rules),
     'GET /api/account': of('own', 'GET', '/account'),
     'PUT /api/account/finder-preferences': of('own', 'PUT', '/account/finder-preferences', {
       ...USUAL_PREFERENCES,
+    }),
+    'GET /api/account/sign-ins': of('own', 'GET', '/account/sign-ins'),
+    'DELETE /api/account/sign-ins/{id}': of('own', 'DELETE', `/account/sign-ins/${signInId}`),
+    'DELETE /api/account/sign-ins': of('own', 'DELETE', '/account/sign-ins'),
+    'GET /api/invitations': of('owner', 'GET', '/invitations'),
+    'PUT /api/invitations/{id}': of('owner', 'PUT', `/invitations/${uuidv7()}`, {
+      ...{ email: 'pilot@canalside.example', role: 'trainer' },
+    }),
+    'DELETE /api/invitations/{id}': of('owner', 'DELETE', `/invitations/${invited}`),
+    'PUT /api/trainers/{id}/role': of('owner', 'PUT', `/trainers/${leaver}/role`, {
+      role: 'owner',
+    }),
+    'POST /api/trainers/{id}/leave': of('owner', 'POST', `/trainers/${leaver}/leave`, {
+      peopleTo: null,
+    }),
+    'GET /api/people-given': of('owner', 'GET', '/people-given'),
+    'GET /api/mails': of('owner', 'GET', '/mails'),
+    'PUT /api/people/{id}/trainers': of('person', 'PUT', `/people/${setup.personId}/trainers`, {
+      trainerIds: [own.trainer],
     }),
     'PUT /api/people/{id}': of('person', 'PUT', `/people/${setup.personId}`, personFields),
     'PUT /api/places/{id}': of('studio', 'PUT', `/places/${placeId}`, placeFields),
@@ -234,6 +270,14 @@ export async function sampleRequests(
     }),
     'GET /api/openapi.json': of('own', 'GET', '/openapi.json'),
   };
+}
+
+/** A colleague who took up an invitation; their id. */
+async function joined(client: Client, email: string): Promise<string> {
+  await client.put(`/invitations/${uuidv7()}`, { email, role: 'trainer' });
+  const token = tokenOf(await mailTo(client, email));
+  const joining = { token, name: 'Bosun Reed', password: 'a mooring line' };
+  return (await client.post<Account>('/join', joining)).body.trainer.id;
 }
 
 /** A session of one set that was ended; the id of its decision. */

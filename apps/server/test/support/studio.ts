@@ -1,3 +1,4 @@
+import type { Role } from '@wiry-otter/contracts';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import type { DataSource } from 'typeorm';
@@ -12,6 +13,7 @@ import { StudioEntity, TrainerEntity } from '../../src/areas/studio/entities.js'
 import { loadDemo } from '../../src/demo/load-demo.js';
 import type { App } from '../../src/platform/app-context.js';
 import { renewFigures } from '../../src/areas/setups/renew-figures.js';
+import { Mailer } from '../../src/platform/mail/mailer.js';
 import { ScopedManager } from '../../src/platform/records/scoped-manager.js';
 import { SOLVER_IN_PLACE } from '../../src/platform/solving/solver.js';
 
@@ -19,6 +21,9 @@ import { SOLVER_IN_PLACE } from '../../src/platform/solving/solver.js';
 jasmine.DEFAULT_TIMEOUT_INTERVAL = 60_000;
 
 const DEMO = fileURLToPath(new URL('../../../../demo', import.meta.url));
+
+/** Where the pages of studios are found that have not said it. */
+export const ADDRESS = 'https://otter.canalside.example';
 
 export const KEEPER = createRecordKeeper(RECORD_SOURCES);
 
@@ -107,6 +112,7 @@ async function serveEmpty(name: string, database: DataSource): Promise<EmptyServ
     database,
     keeper: KEEPER,
     solver: SOLVER_IN_PLACE,
+    mailer: mailerOf(database),
     webFolder: '',
     plainHttp: true,
     gaugeUrl: null,
@@ -122,6 +128,11 @@ async function serveEmpty(name: string, database: DataSource): Promise<EmptyServ
       await onCluster(`DROP DATABASE ${name}`);
     },
   };
+}
+
+/** Sends into the simulated mailbox. */
+export function mailerOf(database: DataSource): Mailer {
+  return new Mailer({ database, address: ADDRESS, smtpUrl: null, from: 'otter@canalside.example' });
 }
 
 /** Loading the demo takes seconds, copying a database a fraction of one. */
@@ -179,7 +190,8 @@ function clientWith(app: App, cookie: string): Client {
       headers: { ...headers, cookie },
       ...(payload === undefined ? {} : { payload: payload as object }),
     });
-    return { status: answer.statusCode, body: answer.json() };
+    const body = answer.body === '' ? null : answer.json<Body>();
+    return { status: answer.statusCode, body: body as Body };
   };
   return {
     cookie,
@@ -211,6 +223,7 @@ async function addStranger(database: DataSource): Promise<void> {
     email: 'stranger@elsewhere.example',
     name: 'A stranger',
     password: 'far away',
+    role: 'owner',
   });
 }
 
@@ -218,11 +231,12 @@ async function addStranger(database: DataSource): Promise<void> {
 export async function addTrainer(
   database: DataSource,
   studioId: string,
-  { email, name, password }: { email: string; name: string; password: string },
+  who: { email: string; name: string; password: string; role?: Role },
 ): Promise<string> {
   const id = uuidv7();
+  const { email, name, password, role = 'trainer' } = who;
   const passwordHash = await hashPassword(password);
-  await database.manager.insert(TrainerEntity, { id, studioId, email, name, passwordHash });
+  await database.manager.insert(TrainerEntity, { id, studioId, email, name, passwordHash, role });
   await scopedFor(database, { studioId, trainerId: id }).transaction(async (inside) => {
     await inside.query('test-joined', 'UPDATE studio SET version = version + 1 WHERE id = $1');
     inside.touch('studio', studioId);
@@ -240,6 +254,7 @@ export function scopedFor(
     ...who,
     trainerName: '',
     trainerEmail: '',
+    role: 'owner',
     zone: 'UTC',
     inspectionRule: { days: 30, cycles: 1500 },
     forceUnit: 'N',

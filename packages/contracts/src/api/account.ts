@@ -1,9 +1,9 @@
 import { type FinderPreferences, STACKINGS } from '@wiry-otter/core';
 import * as z from 'zod';
 import { forceUnit } from '../documents/primitives.js';
-import { uuid } from './identity.js';
+import { moment, uuid } from './identity.js';
 
-const email = z.string().trim().toLowerCase().pipe(z.email()).pipe(z.string().max(200));
+export const email = z.string().trim().toLowerCase().pipe(z.email()).pipe(z.string().max(200));
 
 export const signInRequest = z.strictObject({
   email,
@@ -11,10 +11,42 @@ export const signInRequest = z.strictObject({
 });
 export type SignInRequest = z.infer<typeof signInRequest>;
 
-/** A studio's owner chooses it, and nobody guesses it in a lifetime of tries. */
-const newPassword = z.string().min(10).max(500);
+/** A trainer chooses it, and nobody guesses it in a lifetime of tries. */
+export const newPassword = z.string().min(10).max(500);
 
-const properName = z.string().trim().min(1).max(80);
+export const properName = z.string().trim().min(1).max(80);
+
+/** Changes one's own password; every other sign-in ends. */
+export const passwordChange = z.strictObject({
+  present: z.string().min(1).max(500),
+  next: newPassword,
+});
+export type PasswordChange = z.infer<typeof passwordChange>;
+
+/** Asks for a mail with a link to a new password; the answer tells nobody whether there is such a trainer. */
+export const passwordLinkRequest = z.strictObject({ email });
+export type PasswordLinkRequest = z.infer<typeof passwordLinkRequest>;
+
+/** What the link of a mail carries. */
+export const linkToken = z.string().min(20).max(100);
+
+export const passwordReset = z.strictObject({ token: linkToken, password: newPassword });
+export type PasswordReset = z.infer<typeof passwordReset>;
+
+/** Where a trainer is signed in. */
+export const signIns = z.array(
+  z.object({
+    id: uuid,
+    /** Browser and system, in words. */
+    device: z.string(),
+    begunAt: moment,
+    /** To the hour. */
+    seenAt: moment,
+    /** Whether it is the one that asks. */
+    isThis: z.boolean(),
+  }),
+);
+export type SignIns = z.infer<typeof signIns>;
 
 /** Makes the studio of a database that has none, and its owner. */
 export const firstStartRequest = z.strictObject({

@@ -32,8 +32,13 @@ export const person = z.object({
   ...personFields,
   /** Day of the first session of each exercise, by the exercise's id. */
   trainedSince: z.record(z.string(), day),
+  /** To whom they are given. */
+  trainerIds: z.array(uuid),
 });
 export type PersonRecord = z.infer<typeof person>;
+
+/** A person as what is derived takes them: whose they are makes no difference. */
+export type TrainedPerson = Omit<PersonRecord, 'trainerIds'>;
 
 /** An angle from the anatomical position, degrees. */
 const angle_deg = z.number().min(-180).max(180);

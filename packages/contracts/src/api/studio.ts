@@ -2,6 +2,19 @@ import * as z from 'zod';
 import { forceUnit } from '../documents/primitives.js';
 import { uuid, version } from './identity.js';
 
+/** An owner decides for the studio and invites; a trainer works with the people they were given. */
+export const role = z.enum(['owner', 'trainer']);
+export type Role = z.infer<typeof role>;
+
+/** A trainer as colleagues know them; one who has left is named by what they have written. */
+export const trainer = z.object({
+  id: uuid,
+  name: z.string(),
+  role,
+  hasLeft: z.boolean(),
+});
+export type TrainerRecord = z.infer<typeof trainer>;
+
 /** What a studio decides for all its trainers. */
 const rules = {
   forceUnit,
@@ -19,10 +32,22 @@ export const studio = z.object({
   name: z.string(),
   /** IANA zone in which the studio's days begin and end. */
   zone: z.string(),
-  trainers: z.array(z.object({ id: uuid, name: z.string() })),
+  /** Where the studio's pages are found: in mails and on tags. Null where it was not said. */
+  address: z.string().nullable(),
+  trainers: z.array(trainer),
   ...rules,
 });
 export type StudioRecord = z.infer<typeof studio>;
 
-export const studioRulesInput = z.strictObject({ version, ...rules });
+/** What the studio is called and where its pages are found; what is left out stays as it is. */
+const particulars = {
+  name: z.string().trim().min(1).max(80).optional(),
+  address: z
+    .url({ protocol: /^https?$/, error: 'an address that begins with http:// or https://' })
+    .max(200)
+    .nullable()
+    .optional(),
+};
+
+export const studioRulesInput = z.strictObject({ version, ...rules, ...particulars });
 export type StudioRulesInput = z.infer<typeof studioRulesInput>;

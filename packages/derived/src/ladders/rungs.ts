@@ -2,8 +2,8 @@ import type {
   BandToday,
   LadderInput,
   LadderRung,
-  PersonRecord,
   PlaceRecord,
+  TrainedPerson,
 } from '@wiry-otter/contracts';
 import { type ForceUnit, knowBands, type KnownBand } from '@wiry-otter/core';
 import { type Derivation, derived, refused } from '../derivation.js';
@@ -13,7 +13,7 @@ import { assessKnown, NOTHING_SEEN } from '../setups/assess.js';
 export interface RungFacts {
   /** All bands on record, removed ones too. */
   readonly bands: readonly BandToday[];
-  readonly person: PersonRecord;
+  readonly person: TrainedPerson;
   readonly place: PlaceRecord;
   /** The studio's day, ISO 8601. */
   readonly today: string;

@@ -3,11 +3,11 @@ import type {
   DecisionDocument,
   DecisionRecord,
   LadderRecord,
-  PersonRecord,
   PrescriptionRecord,
   ReviewDocument,
   SessionRecord,
   SetupRecord,
+  TrainedPerson,
 } from '@wiry-otter/contracts';
 import {
   type Decision,
@@ -46,7 +46,7 @@ export interface ClimbedLadder {
 export interface ReviewFacts {
   /** As it was finished. */
   readonly session: SessionRecord;
-  readonly person: PersonRecord;
+  readonly person: TrainedPerson;
   /** Of the person and exercise: those that stand, and those the session was done with. */
   readonly setups: readonly SetupRecord[];
   /** Of the person, exercise and place; undefined where none is kept. */

@@ -47,7 +47,13 @@ export async function makeStudio(
   { code, owner, studio }: FirstStartRequest,
 ): Promise<SigningTrainer> {
   const studioId = uuidv7();
-  const trainer = { id: uuidv7(), studioId, name: owner.name, email: owner.email };
+  const trainer = {
+    id: uuidv7(),
+    studioId,
+    name: owner.name,
+    email: owner.email,
+    role: 'owner' as const,
+  };
   const row = { ...RULES_AT_FIRST, ...studio, id: studioId };
   const scoped = outside.as(scopeOf(row, trainer, new Date()));
   return scoped.transaction(async (inside) => {
@@ -65,7 +71,9 @@ export async function makeStudio(
     );
     const passwordHash = await hashPassword(owner.password);
     const signing = { ...trainer, passwordHash };
-    await inside.insert(TrainerEntity, { ...signing, version: 1, finderPreferences: null });
+    await inside.insert(TrainerEntity, {
+      ...{ ...signing, leftAt: null, version: 1, finderPreferences: null },
+    });
     inside.touch('studio', studioId);
     inside.touch('preferences', trainer.id);
     return signing;

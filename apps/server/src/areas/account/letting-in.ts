@@ -28,7 +28,7 @@ export class LettingIn {
   async letIn(
     request: FastifyRequest,
     reply: FastifyReply,
-    trainer: SigningTrainer,
+    trainer: Pick<SigningTrainer, 'id' | 'studioId'>,
   ): Promise<void> {
     const { database } = this.app;
     const token = await createSignIn(database, trainer, request.headers['user-agent'] ?? '');

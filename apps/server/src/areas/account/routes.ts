@@ -1,82 +1,34 @@
 import {
   account,
-  type Account,
   finderPreferences,
-  firstStart,
-  firstStartRequest,
-  signInRequest,
+  idParams,
+  passwordChange,
+  signIns,
 } from '@wiry-otter/contracts';
 import * as z from 'zod';
-import type { App } from '../../platform/app-context.js';
 import { AttemptLimits } from '../../platform/access/attempt-limits.js';
-import { endSignIn, findTrainerByEmail } from '../../platform/access/sign-in-store.js';
 import { SIGN_IN_COOKIE } from '../../platform/access/sign-in-plugin.js';
+import type { App } from '../../platform/app-context.js';
 import { refuse } from '../../platform/problems/refusal.js';
 import { writeRoute } from '../../platform/records/write.js';
+import type { RouteOptions } from '../route-options.js';
 import { TrainerEntity } from '../studio/entities.js';
-import { isFirstStart, makeStudio } from './first-start.js';
+import { accountOf } from './account-of.js';
 import { LettingIn } from './letting-in.js';
+import { setPassword } from './password-links.js';
 import { verifyPassword } from './passwords.js';
+import { ownSignIns, withdrawOthers, withdrawSignIn } from './sign-ins.js';
 
-export interface AccountOptions {
-  /** Whether the cookie may travel over plain HTTP (loopback only). */
-  readonly plainHttp: boolean;
-  readonly gaugeUrl: string | null;
-}
+const nothing = { response: { 204: z.null() } } as const;
 
-/** Signing in and out, and who is signed in. */
+/** What is a trainer's own: who they are, their password, where they are signed in. */
 export function accountRoutes(
   app: App,
-  { plainHttp, gaugeUrl }: AccountOptions,
+  { gaugeUrl, plainHttp }: RouteOptions,
   done: () => void,
 ): void {
-  const { database } = app;
-  const limits = new AttemptLimits(database);
+  const limits = new AttemptLimits(app.database);
   const door = new LettingIn(app, plainHttp);
-
-  app.post(
-    '/sign-in',
-    { config: { open: true }, schema: { body: signInRequest, response: { 200: account } } },
-    async (request, reply) => {
-      const { email, password } = request.body;
-      const trainer = await findTrainerByEmail(database, email);
-      const device = await door.knownDevice(request, trainer?.id);
-      const attempt = await limits.begin({ email, address: request.ip, device });
-      const lane = device === undefined ? 'strangers' : 'known';
-      const matches = await verifyPassword(trainer?.passwordHash, password, lane);
-      if (!matches || trainer === undefined) return refuse('wrong-credentials');
-      await attempt.succeeded();
-      await door.letIn(request, reply, trainer);
-      return accountOf(trainer, gaugeUrl);
-    },
-  );
-
-  app.get(
-    '/first-start',
-    { config: { open: true }, schema: { response: { 200: firstStart } } },
-    async () => ({
-      open: await isFirstStart(database),
-    }),
-  );
-
-  app.post(
-    '/first-start',
-    { config: { open: true }, schema: { body: firstStartRequest, response: { 200: account } } },
-    async (request, reply) => {
-      const attempt = await limits.beginFrom(request.ip);
-      const owner = await makeStudio(request.scoped, request.body);
-      await attempt.succeeded();
-      await door.letIn(request, reply, owner);
-      return accountOf(owner, gaugeUrl);
-    },
-  );
-
-  app.post('/sign-out', { schema: { response: { 204: z.null() } } }, async (request, reply) => {
-    await endSignIn(database, request.cookies[SIGN_IN_COOKIE] ?? '');
-    app.signIns.forget();
-    door.letGo(reply);
-    return reply.code(204).send(null);
-  });
 
   app.get('/account', { schema: { response: { 200: account } } }, ({ scope }) =>
     accountOf(
@@ -89,6 +41,46 @@ export function accountRoutes(
       gaugeUrl,
     ),
   );
+
+  app.put(
+    '/account/password',
+    { schema: { body: passwordChange, ...nothing } },
+    async (request, reply) => {
+      const { body, scope, scoped } = request;
+      const { trainerEmail: email, trainerId: id, studioId } = scope;
+      // Whoever sits at a trainer's screen guesses no faster than a stranger.
+      const attempt = await limits.begin({ email, address: request.ip, device: id });
+      const { passwordHash } = await scoped.findOwn(TrainerEntity, { id });
+      if (!(await verifyPassword(passwordHash, body.present, 'known'))) {
+        return refuse('wrong-password');
+      }
+      await attempt.succeeded();
+      await scoped.transaction((inside) => setPassword(inside, body.next));
+      app.signIns.forget();
+      await door.letIn(request, reply, { id, studioId });
+      return reply.code(204).send(null);
+    },
+  );
+
+  app.get('/account/sign-ins', { schema: { response: { 200: signIns } } }, (request) =>
+    ownSignIns(request.scoped, request.cookies[SIGN_IN_COOKIE] ?? ''),
+  );
+
+  app.delete(
+    '/account/sign-ins/:id',
+    { schema: { params: idParams, ...nothing } },
+    async ({ params, scoped }, reply) => {
+      await withdrawSignIn(scoped, params.id);
+      app.signIns.forget();
+      return reply.code(204).send(null);
+    },
+  );
+
+  app.delete('/account/sign-ins', { schema: nothing }, async (request, reply) => {
+    await withdrawOthers(request.scoped, request.cookies[SIGN_IN_COOKIE] ?? '');
+    app.signIns.forget();
+    return reply.code(204).send(null);
+  });
 
   writeRoute(app, {
     method: 'PUT',
@@ -106,11 +98,4 @@ export function accountRoutes(
     },
   });
   done();
-}
-
-function accountOf(
-  { email, id, name, studioId }: Account['trainer'] & { readonly studioId: string },
-  gaugeUrl: string | null,
-): Account {
-  return { trainer: { id, name, email }, studioId, gaugeUrl };
 }

@@ -1,4 +1,4 @@
-import type { PersonRecord } from '@wiry-otter/contracts';
+import type { TrainedPerson } from '@wiry-otter/contracts';
 import { EntitySchema } from 'typeorm';
 import {
   day,
@@ -14,7 +14,7 @@ import {
   version,
 } from '../../platform/database/columns.js';
 
-export interface PersonRow extends PersonRecord {
+export interface PersonRow extends TrainedPerson {
   studioId: string;
 }
 

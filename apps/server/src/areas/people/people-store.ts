@@ -1,13 +1,17 @@
-import type { PersonInput, PersonRecord } from '@wiry-otter/contracts';
-import { IsNull } from 'typeorm';
+import type { PersonInput, TrainedPerson } from '@wiry-otter/contracts';
+import { In, IsNull } from 'typeorm';
 import { expectVersion } from '../../platform/records/expect-version.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { refuse } from '../../platform/problems/refusal.js';
 import { PersonEntity, type PersonRow, PersonTrainerEntity } from './entities.js';
 
 /** Ids of the people this trainer was given; whatever belongs to a person is sought among them. */
-export async function idsOfOwnPeople(scoped: ScopedManager): Promise<string[]> {
-  const { trainerId } = scoped.scope;
+export function idsOfOwnPeople(scoped: ScopedManager): Promise<string[]> {
+  return idsOfPeople(scoped, scoped.scope.trainerId);
+}
+
+/** Ids of the people a trainer was given. */
+export async function idsOfPeople(scoped: ScopedManager, trainerId: string): Promise<string[]> {
   const given = await scoped.find(PersonTrainerEntity, { trainerId, withdrawnAt: IsNull() });
   return given.map(({ personId }) => personId);
 }
@@ -38,28 +42,22 @@ export async function putPerson(
   scoped.touch('person', id);
 }
 
-export function toPerson({ studioId: _studio, ...person }: PersonRow): PersonRecord {
+export function toPerson({ studioId: _studio, ...person }: PersonRow): TrainedPerson {
   return person;
 }
 
-/** Gives a person to a trainer of the studio, or takes them away: all that is theirs is handed out anew. */
-export async function setPersonGiven(
+/** To whom each of these people is given. */
+export async function trainersOfPeople(
   scoped: ScopedManager,
-  personId: string,
-  trainerId: string,
-  given: boolean,
-): Promise<void> {
-  await scoped.findOwn(PersonEntity, { id: personId });
-  await scoped.put(PersonTrainerEntity, {
-    personId,
-    trainerId,
-    withdrawnAt: given ? null : scoped.scope.now,
-  });
-  await scoped.query(
-    'hand-out-anew',
-    'UPDATE record SET written = pg_current_xact_id() WHERE studio_id = $1 AND person_id = $2',
-    [personId],
-  );
+  personIds: readonly string[],
+): Promise<ReadonlyMap<string, readonly string[]>> {
+  const where = { personId: In([...personIds]), withdrawnAt: IsNull() };
+  const given = await scoped.find(PersonTrainerEntity, where, { order: { trainerId: 'ASC' } });
+  const trainers = new Map<string, string[]>();
+  for (const { personId, trainerId } of given) {
+    trainers.set(personId, [...(trainers.get(personId) ?? []), trainerId]);
+  }
+  return trainers;
 }
 
 /**

@@ -1,3 +1,4 @@
+import type { Role } from '@wiry-otter/contracts';
 import { DEFAULT_INSPECTION_RULE, type FinderPreferences } from '@wiry-otter/core';
 import { EntitySchema } from 'typeorm';
 import {
@@ -5,6 +6,7 @@ import {
   id,
   integer,
   json,
+  moment,
   nullable,
   studioId,
   text,
@@ -16,6 +18,8 @@ export interface StudioRow {
   name: string;
   /** IANA zone in which the studio's days begin and end. */
   zone: string;
+  /** Where its pages are found; null where the server says. */
+  address: string | null;
   forceUnit: 'N' | 'kgf' | 'lbf';
   /** A band's inspection is due after this many days, or stretches beyond ×2. */
   inspectionDays: number;
@@ -38,6 +42,7 @@ export const StudioEntity = new EntitySchema<StudioRow>({
     id,
     name: text(),
     zone: text(),
+    address: nullable(text()),
     forceUnit: text('force_unit'),
     inspectionDays: { ...integer('inspection_days'), default: RULES_AT_FIRST.inspectionDays },
     inspectionCycles: { ...integer('inspection_cycles'), default: RULES_AT_FIRST.inspectionCycles },
@@ -52,6 +57,9 @@ export interface TrainerRow {
   email: string;
   name: string;
   passwordHash: string;
+  role: Role;
+  /** Null while they work here. */
+  leftAt: Date | null;
   version: number;
   /** Null where the trainer has not said. */
   finderPreferences: FinderPreferences | null;
@@ -65,6 +73,8 @@ export const TrainerEntity = new EntitySchema<TrainerRow>({
     email: text(),
     name: text(),
     passwordHash: text('password_hash'),
+    role: text(),
+    leftAt: nullable(moment('left_at')),
     version: { ...version, default: 1 },
     finderPreferences: nullable(json('finder_preferences')),
   },

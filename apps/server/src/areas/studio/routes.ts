@@ -9,6 +9,7 @@ export function studioRoutes(app: App, _options: unknown, done: () => void): voi
   writeRoute(app, {
     method: 'PUT',
     url: '/studio/rules',
+    config: { owners: true },
     params: z.strictObject({}),
     body: studioRulesInput,
     answers: 'studio',

@@ -1,10 +1,10 @@
-import type { StudioRulesInput } from '@wiry-otter/contracts';
+import type { StudioRulesInput, TrainerRecord } from '@wiry-otter/contracts';
 import { USUAL_PREFERENCES } from '@wiry-otter/core';
 import { refuse } from '../../platform/problems/refusal.js';
 import { expectVersion } from '../../platform/records/expect-version.js';
 import { type RecordSource, recordsOfTable } from '../../platform/records/record-source.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
-import { type StudioRow, TrainerEntity } from './entities.js';
+import { type StudioRow, TrainerEntity, type TrainerRow } from './entities.js';
 
 /** The studio with its rules and trainers. */
 export const studioRecords: RecordSource<'studio'> = {
@@ -13,11 +13,15 @@ export const studioRecords: RecordSource<'studio'> = {
     const row = await readStudioRow(scoped);
     if (row.id !== id) return [];
     const trainers = await scoped.find(TrainerEntity, {}, { order: { name: 'ASC', id: 'ASC' } });
-    const record = { ...row, trainers: trainers.map(({ id, name }) => ({ id, name })) };
+    const record = { ...row, trainers: trainers.map(toTrainer) };
     return [{ id: row.id, version: row.version, record }];
   },
   ids: (scoped) => Promise.resolve([scoped.scope.studioId]),
 };
+
+function toTrainer({ id, leftAt, name, role }: TrainerRow): TrainerRecord {
+  return { id, name, role, hasLeft: leftAt !== null };
+}
 
 /** What each trainer would rather have, for them alone. */
 export const preferencesRecords = recordsOfTable('preferences', TrainerEntity, (_scoped, rows) =>
@@ -29,10 +33,11 @@ export const preferencesRecords = recordsOfTable('preferences', TrainerEntity, (
   })),
 );
 
-async function readStudioRow(scoped: ScopedManager): Promise<StudioRow> {
+/** The studio's row, locked until the transaction ends. */
+export async function readStudioRow(scoped: ScopedManager): Promise<StudioRow> {
   const [row] = await scoped.query<StudioRow>(
     'studio',
-    `SELECT id, name, zone, version, force_unit AS "forceUnit", eyes_rule AS "eyesRule",
+    `SELECT id, name, zone, address, version, force_unit AS "forceUnit", eyes_rule AS "eyesRule",
         inspection_days AS "inspectionDays", inspection_cycles AS "inspectionCycles"
       FROM studio WHERE id = $1 FOR UPDATE`,
   );
@@ -44,15 +49,24 @@ export async function saveRules(
   scoped: ScopedManager,
   { version, ...rules }: StudioRulesInput,
 ): Promise<string> {
-  const { id, version: present } = await readStudioRow(scoped);
+  const { address, id, name, version: present } = await readStudioRow(scoped);
   expectVersion(present, version);
   await scoped.query(
     'save-rules',
     `UPDATE studio SET version = version + 1, force_unit = $2, inspection_days = $3,
-        inspection_cycles = $4, eyes_rule = $5
+        inspection_cycles = $4, eyes_rule = $5, name = $6, address = $7
       WHERE id = $1`,
-    [rules.forceUnit, rules.inspectionDays, rules.inspectionCycles, rules.eyesRule],
+    [
+      ...[rules.forceUnit, rules.inspectionDays, rules.inspectionCycles, rules.eyesRule],
+      ...[rules.name ?? name, rules.address === undefined ? address : rules.address],
+    ],
   );
   scoped.touch('studio', id);
   return id;
+}
+
+/** Writes the studio's record anew, since its trainers have changed. */
+export async function noteStudioChanged(scoped: ScopedManager): Promise<void> {
+  await scoped.query('studio-changed', 'UPDATE studio SET version = version + 1 WHERE id = $1');
+  scoped.touch('studio', scoped.scope.studioId);
 }

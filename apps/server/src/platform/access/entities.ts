@@ -47,3 +47,21 @@ export const KnownDeviceEntity = new EntitySchema<KnownDeviceRow>({
     seenAt: moment('seen_at'),
   },
 });
+
+/** A link with which a trainer chooses a new password, once; only the hash of its token is kept. */
+export interface PasswordLinkRow {
+  tokenHash: string;
+  studioId: string;
+  trainerId: string;
+  expiresAt: Date;
+}
+
+export const PasswordLinkEntity = new EntitySchema<PasswordLinkRow>({
+  name: 'password_link',
+  columns: {
+    tokenHash: { ...text('token_hash'), primary: true },
+    studioId,
+    trainerId: uuid('trainer_id'),
+    expiresAt: moment('expires_at'),
+  },
+});

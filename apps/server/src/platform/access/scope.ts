@@ -1,3 +1,4 @@
+import type { Role } from '@wiry-otter/contracts';
 import type { ForceUnit, InspectionRule } from '@wiry-otter/core';
 
 /** Who asks: every query carries the studio, and people's records the trainer too. */
@@ -6,6 +7,7 @@ export interface Scope {
   readonly trainerId: string;
   readonly trainerName: string;
   readonly trainerEmail: string;
+  readonly role: Role;
   readonly zone: string;
   /** When the studio wants its bands inspected. */
   readonly inspectionRule: InspectionRule;
@@ -27,17 +29,27 @@ export interface ScopedStudio {
   readonly eyesRule: boolean;
 }
 
+/** The columns of a `ScopedStudio`, of the table `studio`. */
+export const SCOPED_STUDIO = `studio.id, studio.zone, studio.force_unit AS "forceUnit",
+  studio.inspection_days AS "inspectionDays", studio.inspection_cycles AS "inspectionCycles",
+  studio.eyes_rule AS "eyesRule"`;
+
+/** The trainer of a scope. */
+export interface ScopedTrainer {
+  readonly id: string;
+  readonly name: string;
+  readonly email: string;
+  readonly role: Role;
+}
+
 /** What a trainer of a studio asks with, at a moment. */
-export function scopeOf(
-  studio: ScopedStudio,
-  trainer: { readonly id: string; readonly name: string; readonly email: string },
-  now: Date,
-): Scope {
+export function scopeOf(studio: ScopedStudio, trainer: ScopedTrainer, now: Date): Scope {
   return {
     studioId: studio.id,
     trainerId: trainer.id,
     trainerName: trainer.name,
     trainerEmail: trainer.email,
+    role: trainer.role,
     zone: studio.zone,
     inspectionRule: { days: studio.inspectionDays, cycles: studio.inspectionCycles },
     forceUnit: studio.forceUnit,

@@ -12,6 +12,8 @@ declare module 'fastify' {
   interface FastifyContextConfig {
     /** True for the few routes that answer without a session. */
     open?: boolean;
+    /** True for those that only an owner of the studio may ask. */
+    owners?: boolean;
   }
 }
 
@@ -20,6 +22,7 @@ const NOBODY: Scope = {
   trainerId: '',
   trainerName: '',
   trainerEmail: '',
+  role: 'trainer',
   zone: 'UTC',
   inspectionRule: DEFAULT_INSPECTION_RULE,
   forceUnit: 'N',
@@ -37,6 +40,8 @@ export const signInPlugin = fp(
       const token = request.cookies[SIGN_IN_COOKIE];
       const scope = token === undefined ? undefined : await app.signIns.scopeOf(token);
       request.scope = scope ?? refuse('signed-out');
+      const { owners } = request.routeOptions.config;
+      if (owners === true && request.scope.role !== 'owner') refuse('owners-only');
       // The cookie is shared by all tabs: what one of them wrote for a trainer is not a colleague's.
       const acting = request.headers[TRAINER_HEADER];
       if (acting !== undefined && acting !== request.scope.trainerId) refuse('another-trainer');

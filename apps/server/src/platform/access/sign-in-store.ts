@@ -1,7 +1,13 @@
 import { type DataSource, LessThan } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { namedQuery } from '../database/named-query.js';
-import { type Scope, scopeOf, type ScopedStudio } from './scope.js';
+import {
+  type Scope,
+  SCOPED_STUDIO,
+  type ScopedStudio,
+  type ScopedTrainer,
+  scopeOf,
+} from './scope.js';
 import { SignInEntity } from './entities.js';
 import { hashToken, newToken } from './token.js';
 
@@ -14,18 +20,15 @@ const SEEN_STEP_MS = 3_600_000;
 const LONGEST_DEVICE = 300;
 
 /** A trainer as signing in needs them. */
-export interface SigningTrainer {
-  readonly id: string;
+export interface SigningTrainer extends ScopedTrainer {
   readonly studioId: string;
-  readonly name: string;
-  readonly email: string;
   readonly passwordHash: string;
 }
 
 /** Makes a sign-in and returns its token, of which only the hash is kept. */
 export async function createSignIn(
   { manager }: Database,
-  { id: trainerId, studioId }: SigningTrainer,
+  { id: trainerId, studioId }: Pick<SigningTrainer, 'id' | 'studioId'>,
   device: string,
 ): Promise<string> {
   const token = newToken();
@@ -39,13 +42,24 @@ export async function createSignIn(
   return token;
 }
 
+/** The trainer who signs in with an e-mail; one who has left signs in nowhere. */
 export async function findTrainerByEmail(
-  { manager }: Database,
+  database: Database,
   email: string,
 ): Promise<SigningTrainer | undefined> {
-  const [trainer] = await namedQuery<SigningTrainer>(manager, {
-    name: 'trainer-by-email',
-    text: `SELECT id, studio_id AS "studioId", name, email, password_hash AS "passwordHash"
+  const known = await holderOfEmail(database, email);
+  return known === undefined || known.hasLeft ? undefined : known;
+}
+
+/** Whose an e-mail is on this server: there are no two of one. */
+export async function holderOfEmail(
+  { manager }: Database,
+  email: string,
+): Promise<(SigningTrainer & { readonly hasLeft: boolean }) | undefined> {
+  const [trainer] = await namedQuery<SigningTrainer & { readonly hasLeft: boolean }>(manager, {
+    name: 'holder-of-email',
+    text: `SELECT id, studio_id AS "studioId", name, email, role,
+        password_hash AS "passwordHash", left_at IS NOT NULL AS "hasLeft"
       FROM trainer WHERE email = $1`,
     values: [email],
   });
@@ -53,9 +67,7 @@ export async function findTrainerByEmail(
 }
 
 interface SignedInRow extends ScopedStudio {
-  readonly trainerId: string;
-  readonly trainerName: string;
-  readonly trainerEmail: string;
+  readonly trainer: ScopedTrainer;
   readonly seenAt: Date;
 }
 
@@ -68,22 +80,20 @@ export async function scopeOfToken(
   const tokenHash = hashToken(token);
   const [row] = await namedQuery<SignedInRow>(manager, {
     name: 'scope-of-token',
-    text: `SELECT trainer.id AS "trainerId", trainer.name AS "trainerName",
-        trainer.email AS "trainerEmail", sign_in.seen_at AS "seenAt", studio.id, studio.zone,
-        studio.force_unit AS "forceUnit", studio.inspection_days AS "inspectionDays",
-        studio.inspection_cycles AS "inspectionCycles", studio.eyes_rule AS "eyesRule"
+    text: `SELECT ${SCOPED_STUDIO}, sign_in.seen_at AS "seenAt",
+        json_build_object('id', trainer.id, 'name', trainer.name, 'email', trainer.email,
+          'role', trainer.role) AS trainer
       FROM sign_in
       JOIN trainer ON trainer.id = sign_in.trainer_id
       JOIN studio ON studio.id = sign_in.studio_id
-      WHERE sign_in.token_hash = $1 AND sign_in.expires_at > $2`,
+      WHERE sign_in.token_hash = $1 AND sign_in.expires_at > $2 AND trainer.left_at IS NULL`,
     values: [tokenHash, now],
   });
   if (row === undefined) return undefined;
   if (now.getTime() - row.seenAt.getTime() > SEEN_STEP_MS) {
     await manager.update(SignInEntity, { tokenHash }, { seenAt: now });
   }
-  const { trainerEmail: email, trainerId: id, trainerName: name } = row;
-  return scopeOf(row, { id, name, email }, now);
+  return scopeOf(row, row.trainer, now);
 }
 
 export async function endSignIn({ manager }: Database, token: string): Promise<void> {

@@ -7,6 +7,7 @@ export const PROBLEMS = {
     status: 403,
     title: 'That is not the code that the start of the server has printed.',
   },
+  'wrong-password': { status: 403, title: 'That is not your present password.' },
   'another-site': {
     status: 403,
     title: 'This was sent from a page of another site; nothing was saved.',
@@ -14,6 +15,11 @@ export const PROBLEMS = {
   'another-trainer': {
     status: 403,
     title: 'Somebody else is signed in on this device by now.',
+  },
+  'owners-only': { status: 403, title: 'Only an owner of the studio may do this.' },
+  'link-void': {
+    status: 410,
+    title: 'This link holds no longer; ask for a new one.',
   },
   'not-found': { status: 404, title: 'There is no such record.' },
   'version-conflict': {
@@ -23,6 +29,15 @@ export const PROBLEMS = {
   'studio-exists': {
     status: 409,
     title: 'There is a studio on this server already; sign in, or ask its owner.',
+  },
+  'email-taken': { status: 409, title: 'Somebody signs in with this e-mail already.' },
+  'last-owner': {
+    status: 409,
+    title: 'The studio would have no owner; make another trainer one first.',
+  },
+  'people-left-over': {
+    status: 409,
+    title: 'People would be left without a trainer; say who takes them over.',
   },
   'id-taken': { status: 409, title: 'This id already names something else.' },
   'band-unusable': {
@@ -63,6 +78,10 @@ export const PROBLEMS = {
   'too-many-attempts': {
     status: 429,
     title: 'Too many attempts failed. Try again in a quarter of an hour.',
+  },
+  'mail-unsent': {
+    status: 503,
+    title: 'The mail could not be sent. Try again, or have the mailbox looked at.',
   },
   busy: {
     status: 503,

@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
-import { scopeOf, type ScopedStudio } from '../access/scope.js';
+import { SCOPED_STUDIO, type ScopedStudio, scopeOf } from '../access/scope.js';
 import type { RecordKeeper } from './record-keeper.js';
 import { ScopedManager } from './scoped-manager.js';
 
@@ -14,12 +14,10 @@ export async function forEachStudio(
   await manager.query('SET LOCAL statement_timeout = 0');
   await manager.query('SET LOCAL lock_timeout = 0');
   const studios = await manager.query<ScopedStudio[]>(
-    `SELECT id, zone, force_unit AS "forceUnit", inspection_days AS "inspectionDays",
-        inspection_cycles AS "inspectionCycles", eyes_rule AS "eyesRule"
-      FROM studio ORDER BY id`,
+    `SELECT ${SCOPED_STUDIO} FROM studio ORDER BY id`,
   );
   for (const studio of studios) {
-    const nobody = { id: uuidv7(), name: '', email: '' };
+    const nobody = { id: uuidv7(), name: '', email: '', role: 'trainer' as const };
     await work(new ScopedManager(manager, keeper, scopeOf(studio, nobody, new Date())));
   }
 }

@@ -21,6 +21,8 @@ export interface WriteRoute<Params extends WithId, Body extends z.ZodType> {
   readonly body?: Body;
   /** Bytes. */
   readonly bodyLimit?: number;
+  /** Who may ask. */
+  readonly config?: { readonly owners: true };
   /** It is answered with the record of this kind. */
   readonly answers: RecordKind;
   /** Returns whose record is the answer where it is not that of `params.id`. */
@@ -38,11 +40,12 @@ type WithId = z.ZodType<{ id?: string | undefined }>;
  */
 export function writeRoute<Params extends WithId, Body extends z.ZodType>(
   app: App,
-  { answers, body, bodyLimit, method, params, url, work }: WriteRoute<Params, Body>,
+  { answers, body, bodyLimit, config, method, params, url, work }: WriteRoute<Params, Body>,
 ): void {
   app.route({
     method,
     url,
+    ...(config === undefined ? {} : { config }),
     ...(bodyLimit === undefined ? {} : { bodyLimit }),
     schema: {
       params,

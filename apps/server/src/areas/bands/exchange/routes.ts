@@ -63,17 +63,15 @@ export function exchangeRoutes(app: App, _options: unknown, done: () => void): v
     bands: (await listBands(scoped)).map(bandDocumentOf),
   }));
 
-  app.get('/bands/export/tags.pdf', { schema: { response: file } }, async (request, reply) => {
-    const { scoped } = request;
+  app.get('/bands/export/tags.pdf', { schema: { response: file } }, async ({ scoped }, reply) => {
     const known = knowBands(await listBands(scoped));
     const wanted = known.filter(
       ({ record }) => record.stock === 'band' && record.state !== 'retired',
     );
-    const pdf = await tagSheet(
-      wanted,
-      scoped.scope.forceUnit,
-      ({ id }) => `${request.protocol}://${request.host}/bands/${id}`,
-    );
+    const { forceUnit, studioId } = scoped.scope;
+    // Not where this request was sent to: a tag is read for years, by other devices.
+    const address = await app.mailer.addressOf(studioId);
+    const pdf = await tagSheet(wanted, forceUnit, ({ id }) => `${address}/bands/${id}`);
     return reply.type('application/pdf').send(pdf);
   });
   done();

@@ -5,6 +5,7 @@ import { shown, type WriteKindOf } from '../write-kind';
 export function personFields({
   id: _id,
   trainedSince: _since,
+  trainerIds: _trainers,
   ...fields
 }: PersonRecord): PersonInput {
   return fields;
@@ -17,7 +18,8 @@ export const putPerson: WriteKindOf<{ readonly id: string }, PersonInput> = {
   fieldsOf: (record) => personFields(record as PersonRecord),
   about: ({ id }) => [id],
   show(view, { body, params: { id } }) {
-    const trainedSince = view.get('person', id)?.trainedSince ?? {};
-    return [shown('person', { ...body, id, version: body.version + 1, trainedSince })];
+    const { trainedSince = {}, trainerIds = [] } = view.get('person', id) ?? {};
+    const version = body.version + 1;
+    return [shown('person', { ...body, id, version, trainedSince, trainerIds })];
   },
 };
