@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
-import { chooseExercise } from './workbench.js';
+import { chooseExercise, seeToWarnings } from './workbench.js';
 import { test } from './studio-test.js';
 
 async function openWorkbench(page: Page, person: string, exercise: string): Promise<void> {
@@ -26,11 +26,6 @@ async function lay(page: Page, names: readonly string[]): Promise<void> {
 
 const panel = (page: Page, name: string) =>
   page.getByRole('group', { name: 'Beside the scene' }).getByRole('button', { name });
-
-async function seeToWarnings(page: Page): Promise<void> {
-  const boxes = page.getByLabel('I have seen to it');
-  for (let i = 0; i < (await boxes.count()); i++) await boxes.nth(i).check();
-}
 
 test('a ladder with a gap is made, climbed by key, kept, and what would close the gap is bought', async ({
   page,

@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
-import { chooseExercise } from './workbench.js';
+import { chooseExercise, seeToWarnings } from './workbench.js';
 import { test } from './studio-test.js';
 
 async function openSetups(page: Page, person: string, exercise: string): Promise<void> {
@@ -21,8 +21,7 @@ async function layAlone(page: Page, name: string): Promise<void> {
 }
 
 async function saveAndStart(page: Page, title: string): Promise<void> {
-  const boxes = page.getByLabel('I have seen to it');
-  for (let i = 0; i < (await boxes.count()); i++) await boxes.nth(i).check();
+  await seeToWarnings(page);
   await page.getByRole('button', { name: 'Save set-up' }).click();
   await expect(page.getByText(`${title}: ready.`)).toBeVisible();
   await page

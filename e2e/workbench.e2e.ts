@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
-import { chooseExercise } from './workbench.js';
+import { chooseExercise, seeToWarnings } from './workbench.js';
 import { test } from './studio-test.js';
 
 async function openWorkbench(page: Page, person: string): Promise<void> {
@@ -35,11 +35,6 @@ async function openFind(page: Page): Promise<void> {
 
 const mean = async (page: Page): Promise<number> =>
   Number(await page.getByTestId('figure-mean').locator('.figure').first().innerText());
-
-async function seeToWarnings(page: Page): Promise<void> {
-  const boxes = page.getByLabel('I have seen to it');
-  for (let i = 0; i < (await boxes.count()); i++) await boxes.nth(i).check();
-}
 
 test('by mouse: from person and place to a set-up that is ready', async ({ page }) => {
   await openWorkbench(page, 'Runa Halvard');

@@ -1,5 +1,6 @@
-import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterOutlet } from '@angular/router';
+import { Theme } from './ui/theme/theme';
 
 @Component({
   selector: 'otter-root',
@@ -7,4 +8,7 @@ import { RouterOutlet } from '@angular/router';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: '<router-outlet />',
 })
-export class App {}
+export class App {
+  /** Every screen is drawn in it, the one of signing in too. */
+  protected readonly theme = inject(Theme);
+}

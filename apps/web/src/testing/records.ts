@@ -123,6 +123,7 @@ export function personRecord(part: Partial<PersonRecord> = {}): PersonRecord {
     ranges: [],
     clearance: null,
     trainedSince: {},
+    trainerIds: [],
     ...part,
   };
 }

@@ -2,16 +2,33 @@ import {
   account,
   firstStart,
   importPlan,
+  invitations,
+  invitationShown,
+  mails,
+  peopleGiven,
   problemDocument,
   recordChange,
   RECORDS,
   session,
   setup,
+  signIns,
 } from '@wiry-otter/contracts';
 import * as z from 'zod';
 
 // What answers are held to; fetched with the first request, as no screen needs it to open.
-export { account, firstStart, importPlan, problemDocument, RECORDS, setup };
+export {
+  account,
+  firstStart,
+  importPlan,
+  invitations,
+  invitationShown,
+  mails,
+  peopleGiven,
+  problemDocument,
+  RECORDS,
+  setup,
+  signIns,
+};
 export const nothing = z.unknown();
 export const sessionPage = z.array(session);
 

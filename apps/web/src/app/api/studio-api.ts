@@ -5,11 +5,23 @@ import type {
   FirstStart,
   FirstStartRequest,
   ImportPlan,
+  Invitation,
+  InvitationInput,
+  InvitationShown,
+  Joining,
+  Leaving,
+  Mail,
+  PasswordChange,
+  PasswordReset,
+  PeopleGiven,
   RecordKind,
   RecordOf,
+  Role,
   SessionRecord,
   SetupRecord,
   SignInRequest,
+  SignIns,
+  StudioRecord,
 } from '@wiry-otter/contracts';
 import type { Observable } from 'rxjs';
 import type * as z from 'zod';
@@ -35,6 +47,62 @@ export class StudioApi {
   }
   account(): Observable<Account> {
     return this.client.getAsSignedIn('/account', ({ account }) => account);
+  }
+
+  /** Has a link to a new password mailed; the answer does not tell whether there is such a trainer. */
+  askForPasswordLink(email: string): Observable<unknown> {
+    return this.client.post('/password-links', { email }, ({ nothing }) => nothing);
+  }
+  choosePassword(request: PasswordReset): Observable<Account> {
+    return this.client.post('/new-password', request, ({ account }) => account);
+  }
+  changePassword(request: PasswordChange): Observable<unknown> {
+    return this.client.put('/account/password', request, ({ nothing }) => nothing);
+  }
+  signIns(): Observable<SignIns> {
+    return this.client.get('/account/sign-ins', ({ signIns }) => signIns);
+  }
+  endSignIn(id: string): Observable<unknown> {
+    return this.client.delete(`/account/sign-ins/${id}`, ({ nothing }) => nothing);
+  }
+  endOtherSignIns(): Observable<unknown> {
+    return this.client.delete('/account/sign-ins', ({ nothing }) => nothing);
+  }
+
+  /** What the link of an invitation leads to. */
+  showInvitation(token: string): Observable<InvitationShown> {
+    return this.client.post('/invitation', { token }, ({ invitationShown }) => invitationShown);
+  }
+  join(request: Joining): Observable<Account> {
+    return this.client.post('/join', request, ({ account }) => account);
+  }
+  invitations(): Observable<readonly Invitation[]> {
+    return this.client.get('/invitations', ({ invitations }) => invitations);
+  }
+  /** Invites, or under the id of an invitation that waits sends it again. */
+  invite(id: string, input: InvitationInput): Observable<unknown> {
+    return this.client.put(`/invitations/${id}`, input, ({ nothing }) => nothing);
+  }
+  withdrawInvitation(id: string): Observable<unknown> {
+    return this.client.delete(`/invitations/${id}`, ({ nothing }) => nothing);
+  }
+  changeRole(trainerId: string, role: Role): Observable<StudioRecord> {
+    return this.client.put(`/trainers/${trainerId}/role`, { role }, schemaOf('studio'));
+  }
+  /** A trainer leaves the studio. */
+  endMembership(trainerId: string, leaving: Leaving): Observable<StudioRecord> {
+    return this.client.post(`/trainers/${trainerId}/leave`, leaving, schemaOf('studio'));
+  }
+  peopleGiven(): Observable<PeopleGiven> {
+    return this.client.get('/people-given', ({ peopleGiven }) => peopleGiven);
+  }
+  giveTo(personId: string, trainerIds: readonly string[]): Observable<unknown> {
+    const body = { trainerIds };
+    return this.client.put(`/people/${personId}/trainers`, body, ({ nothing }) => nothing);
+  }
+  /** What the simulated mailbox has taken; null where mails are really sent. */
+  mails(): Observable<readonly Mail[] | null> {
+    return this.client.get('/mails', ({ mails }) => mails);
   }
 
   /** What has changed since a cursor; without one everything, each held to its schema. */

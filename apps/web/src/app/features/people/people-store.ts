@@ -10,6 +10,7 @@ import {
 import { needsClearance, writeDay } from '@wiry-otter/core';
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { v7 as uuidv7 } from 'uuid';
+import { selectPresentTrainers } from '../../account/own-role';
 import { focusActions } from '../../focus/focus';
 import { personFields } from '../../records/outbox/kinds/people';
 import { selectForceUnit, selectPeople, selectSessions } from '../../records/selectors';
@@ -67,6 +68,7 @@ export const PeopleStore = signalStore(
     const people = global.selectSignal(selectPeople);
     const sessions = global.selectSignal(selectSessions);
     const unit = global.selectSignal(selectForceUnit);
+    const present = global.selectSignal(selectPresentTrainers);
     const loaded = global.selectSignal(syncFeature.selectLoaded);
     const lastDays = computed(() => {
       const days = new Map<string, string>();
@@ -99,7 +101,14 @@ export const PeopleStore = signalStore(
       }),
       lines: computed(() => {
         const found = person();
-        return found === undefined ? [] : personLines(found, unit());
+        if (found === undefined) return [];
+        const trainers = present().length > 1 ? present() : [];
+        const theirs = trainers.filter(({ id }) => found.trainerIds.includes(id));
+        return personLines(
+          found,
+          unit(),
+          theirs.map(({ name }) => name),
+        );
       }),
       /** Then the note of every screen says what there is, or that there is none. */
       isClearanceAskedFor: computed(() => {

@@ -24,7 +24,11 @@ export interface Line {
 }
 
 /** What the sheet tells of a person but the clearance. */
-export function personLines(person: PersonRecord, unit: ForceUnit): readonly Line[] {
+export function personLines(
+  person: PersonRecord,
+  unit: ForceUnit,
+  trainers: readonly string[],
+): readonly Line[] {
   const { bornOn, conditions, goal, latexAllergy, mass_kg, mountLimit_N, painLimit } = person;
   return [
     { label: 'Stature', words: `${(person.stature_m * 100).toFixed(0)} cm` },
@@ -45,6 +49,8 @@ export function personLines(person: PersonRecord, unit: ForceUnit): readonly Lin
       label: 'Pain-free',
       words: person.ranges.map(rangeWords).join('; ') || 'every joint, all the way',
     },
+    // Of a studio of one it goes without saying.
+    ...(trainers.length > 0 ? [{ label: 'Works with', words: trainers.join(', ') }] : []),
   ];
 }
 

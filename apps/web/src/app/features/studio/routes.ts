@@ -3,7 +3,29 @@ import type { Routes } from '@angular/router';
 export const studioRoutes: Routes = [
   {
     path: 'studio',
-    title: 'Studio · Wiry Otter',
     loadComponent: () => import('./studio').then((file) => file.Studio),
+    children: [
+      {
+        path: '',
+        pathMatch: 'full',
+        title: 'Studio · Wiry Otter',
+        loadComponent: () => import('./studio-rules').then((file) => file.StudioRules),
+      },
+      {
+        path: 'trainers',
+        title: 'Trainers · Wiry Otter',
+        loadComponent: () => import('./trainers').then((file) => file.Trainers),
+      },
+      {
+        path: 'mails',
+        title: 'Mails · Wiry Otter',
+        loadComponent: () => import('./mails').then((file) => file.Mails),
+      },
+      {
+        path: 'you',
+        title: 'You · Wiry Otter',
+        loadComponent: () => import('./you').then((file) => file.You),
+      },
+    ],
   },
 ];

@@ -1,61 +1,51 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { StudioRulesInput } from '@wiry-otter/contracts';
-import { studioRulesInput } from '@wiry-otter/contracts';
-import { FORCE_CHOICES, forceWord } from '../../ui/quantities/figures';
-import { accountActions, accountFeature, rulesOf } from '../../account/account';
+import { selectIsOwner } from '../../account/own-role';
 import { selectStudio } from '../../records/selectors';
-import { noticeActions } from '../../ui/notices/notices';
 
-/** What the studio decides for all its trainers; a change is kept at once and can be undone. */
+const PARTS = [
+  { path: '/studio', words: 'Rules', ofOwners: false },
+  { path: '/studio/trainers', words: 'Trainers', ofOwners: false },
+  { path: '/studio/mails', words: 'Mails', ofOwners: true },
+  { path: '/studio/you', words: 'You', ofOwners: false },
+] as const;
+
+/** The studio by its parts. */
 @Component({
   selector: 'otter-studio',
+  imports: [RouterLink, RouterLinkActive, RouterOutlet],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  templateUrl: './studio.html',
+  template: `
+    @if (studio(); as studio) {
+      <div class="flex flex-wrap items-baseline gap-x-6 gap-y-1">
+        <h1>
+          {{ studio.name }}
+          <span class="text-base font-normal text-faint">{{ studio.zone }}</span>
+        </h1>
+        <nav class="flex flex-wrap gap-x-1" aria-label="Parts of the studio">
+          @for (part of parts(); track part.path) {
+            <a
+              class="flex min-h-11 items-center border-b-4 border-transparent px-3 text-faint"
+              [routerLink]="part.path"
+              routerLinkActive="border-pull! font-bold text-ink!"
+              [routerLinkActiveOptions]="{ exact: true }"
+              ariaCurrentWhenActive="page"
+              >{{ part.words }}</a
+            >
+          }
+        </nav>
+      </div>
+    }
+    <div class="mt-4"><router-outlet /></div>
+  `,
 })
 export class Studio {
   private readonly store = inject(Store);
-  private readonly account = this.store.selectSignal(accountFeature.selectAccount);
+  private readonly isOwner = this.store.selectSignal(selectIsOwner);
 
   protected readonly studio = this.store.selectSignal(selectStudio);
-  protected readonly me = computed(() => this.account()?.trainer.id);
-  protected readonly units = FORCE_CHOICES;
-  protected readonly forceWord = forceWord;
-
-  protected change(part: Partial<StudioRulesInput>, words: string): void {
-    const studio = this.studio();
-    if (studio === undefined) return;
-    this.store.dispatch(
-      accountActions.saveRules({ input: { ...rulesOf(studio), ...part }, words }),
-    );
-  }
-
-  protected changeDays(field: HTMLInputElement): void {
-    const inspectionDays = this.read(field, 'inspectionDays');
-    if (inspectionDays === undefined) return;
-    this.change({ inspectionDays }, `Inspections are due after ${inspectionDays} days.`);
-  }
-
-  protected changeCycles(field: HTMLInputElement): void {
-    const inspectionCycles = this.read(field, 'inspectionCycles');
-    if (inspectionCycles === undefined) return;
-    this.change(
-      { inspectionCycles },
-      `Inspections are due after ${inspectionCycles} stretches over ×2.`,
-    );
-  }
-
-  /** What was typed, where the rules allow it; else the field goes back and says why. */
-  private read(
-    field: HTMLInputElement,
-    key: 'inspectionDays' | 'inspectionCycles',
-  ): number | undefined {
-    const typed = studioRulesInput.shape[key].safeParse(field.valueAsNumber);
-    if (typed.success) return typed.data;
-    const found = field.value === '' ? 'Nothing' : field.value;
-    const text = `${found} will not do: a whole number from ${field.min} to ${field.max}.`;
-    this.store.dispatch(noticeActions.show({ text, tone: 'trouble', undo: null }));
-    field.value = String(this.studio()?.[key] ?? '');
-    return undefined;
-  }
+  protected readonly parts = computed(() =>
+    PARTS.filter(({ ofOwners }) => !ofOwners || this.isOwner()),
+  );
 }

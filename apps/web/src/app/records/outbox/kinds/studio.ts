@@ -42,9 +42,9 @@ export const saveRules: WriteKindOf<One, StudioRulesInput> = {
   about: ({ id }) => [id],
   show(view, { body, params: { id } }) {
     const studio = view.get('studio', id);
-    return studio === undefined
-      ? []
-      : [shown('studio', { ...studio, ...body, version: body.version + 1 })];
+    if (studio === undefined) return [];
+    const { address = studio.address, name = studio.name, version, ...rules } = body;
+    return [shown('studio', { ...studio, ...rules, name, address, version: version + 1 })];
   },
 };
 

@@ -1,0 +1,7 @@
+import { inject } from '@angular/core';
+import { ActivatedRoute } from '@angular/router';
+
+/** What the link of a mail carries, after its `#`. */
+export function linkToken(): string {
+  return inject(ActivatedRoute).snapshot.fragment ?? '';
+}
