@@ -36,6 +36,9 @@ describe('bands in and out', () => {
     return file;
   }
 
+  const fetchedJson = async () =>
+    JSON.parse((await fetched('bands.json')).body.toString()) as { bands: object[] };
+
   const bands = async (): Promise<BandToday[]> => await bandsOf(studio.mika);
   const named = async (name: string): Promise<BandToday> => {
     const found = (await bands()).find((band) => band.name === name);
@@ -227,6 +230,21 @@ describe('bands in and out', () => {
       expect(await refusal('name,kind\n')).toContain('a column "flat length", "width"');
     });
 
+    it('with a quote that is never closed are refused by the line, not read without the rows after it', async () => {
+      const rows = Array.from({ length: 20 }, (_, i) => `Keel ${i},loop,104,22`);
+      rows[7] = '"Keel 7,loop,104,22';
+      const header = 'name,kind,flat length [cm],width [mm]';
+      expect(await refusal([header, ...rows].join('\n'))).toContain('a quote in line 9 without');
+      rows[7] = '"Keel" 7,loop,104,22';
+      expect(await refusal([header, ...rows].join('\r\n'))).toContain('a quote in line 9 without');
+      // A cell of two lines counts as such; an inch within a cell opens nothing.
+      rows[7] = '"Keel, the\nseventh",loop,104,22';
+      rows[9] = 'Keel 41" long,loop,minus one,22';
+      const { body } = await send([header, ...rows].join('\n'));
+      expect(body.counts).toEqual({ add: 19, change: 0, same: 0, refuse: 1 });
+      expect(body.rows.find(({ does }) => does === 'refuse')?.row).toBe(12);
+    });
+
     it('in UTF-16 with its mark is read', async () => {
       const text = '\uFEFFname,kind,flat length [cm],width [mm]\nKeel,loop,104,22\n';
       const { body } = await send(Buffer.from(text, 'utf16le'));
@@ -240,6 +258,21 @@ describe('bands in and out', () => {
       expect(body.counts.refuse).toBe(1);
       expect(body.rows[0]?.words.some((words) => words.startsWith('$.format: found'))).toBeTrue();
     });
+
+    it('of JSON with a name that is no text, or none that can be kept, is a fault of its row', async () => {
+      const [sound] = (await fetchedJson()).bands;
+      const named = (name: unknown): object => ({ ...sound, name });
+      const file = JSON.stringify([
+        ...[named(7), named({ toString: 'Keel' }), named('Ke\u0000el'), named('\ud800')],
+        named('Keel of its own'),
+      ]);
+      const { body, status } = await send(file, { type: 'application/json' });
+      expect(status).toBe(200);
+      expect(body.counts).toEqual({ add: 1, change: 0, same: 0, refuse: 4 });
+      expect(body.rows[0]?.words.join()).toContain('$.name: found 7, expected a text');
+      const saved = await send(file, { save: body.digest, type: 'application/json' });
+      expect(saved.body.saved).toBeTrue();
+    });
   });
 
   it('give a sheet of tags as PDF', async () => {
@@ -247,6 +280,25 @@ describe('bands in and out', () => {
     expect(type).toBe('application/pdf');
     expect(body.subarray(0, 5).toString()).toBe('%PDF-');
     expect(body.length).toBeGreaterThan(10_000);
+  });
+
+  it('give tags that lead where the studio says, whichever way they were asked for', async () => {
+    const size = async (host: string): Promise<number> => {
+      const url = '/api/bands/export/tags.pdf';
+      const answer = await studio.app.inject({ url, headers: { cookie, host } });
+      return answer.rawPayload.length;
+    };
+    // A longer address needs more squares.
+    const short = await size('a.example');
+    expect(await size(`${'of-a-stranger.'.repeat(12)}example`)).toBe(short);
+    const [record] = await recordsOf(studio.mika, 'studio');
+    const { eyesRule, forceUnit, inspectionCycles, inspectionDays, version } =
+      record as StudioRecord;
+    await studio.mika.put('/studio/rules', {
+      ...{ version, forceUnit, inspectionDays, inspectionCycles, eyesRule },
+      address: `https://${'lockfive.'.repeat(15)}example`,
+    });
+    expect(await size('a.example')).toBeGreaterThan(short);
   });
 
   it('are nobody’s without a sign-in', async () => {

@@ -5,6 +5,7 @@ import {
   type BandToday,
   type ImportPlan,
   parseDocument,
+  unstorable,
   type PlannedRow,
 } from '@wiry-otter/contracts';
 import { forceFigure, type ForceUnit, writeForce } from '@wiry-otter/core';
@@ -67,8 +68,9 @@ export function planDocuments(bytes: Uint8Array, bands: readonly BandToday[]): P
   const names = new Set(bands.map(({ name }) => name.toLowerCase()));
   const outcomes = documents.map((value, index): Outcome => {
     const parsed = parseDocument(bandDocument, value);
-    if (!parsed.ok) {
-      const words = parsed.faults.map(
+    const faults = parsed.ok ? unstorable(parsed.value) : parsed.faults;
+    if (!parsed.ok || faults.length > 0) {
+      const words = faults.map(
         ({ path, found, expected }) => `${path}: found ${found}, expected ${expected}`,
       );
       return refused(index + 1, nameIn(value), words);
@@ -189,5 +191,6 @@ function readDocuments(bytes: Uint8Array): readonly unknown[] {
 }
 
 function nameIn(value: unknown): string {
-  return typeof value === 'object' && value !== null && 'name' in value ? String(value.name) : '';
+  const name = typeof value === 'object' && value !== null && 'name' in value ? value.name : '';
+  return typeof name === 'string' ? name : '';
 }

@@ -33,22 +33,37 @@ export function readCsv(bytes: Uint8Array): CsvTable {
   if (columns > MOST_COLUMNS) {
     return refuseFile(`${columns} columns`, `at most ${MOST_COLUMNS} columns`);
   }
-  const parsed = Papa.parse<string[]>(text, {
+  const [header, ...rest] = readRows(text, delimiter);
+  if (header === undefined || header.cells.every((cell) => cell === '')) {
+    return refuseFile('an empty file', 'a header line and rows under it');
+  }
+  const rows = rest.filter(({ cells }) => cells.some((cell) => cell !== ''));
+  return { header: header.cells, rows, delimiter };
+}
+
+/** Every row under the line it begins in: a quoted cell may go over several. */
+function readRows(text: string, delimiter: string): readonly CsvRow[] {
+  const rows: CsvRow[] = [];
+  let line = 1;
+  let end = 0;
+  Papa.parse<string[]>(text, {
     delimiter,
     skipEmptyLines: false,
     preview: MOST_ROWS + 2,
+    step({ data, errors, meta: { cursor } }) {
+      // A quote without its other half would take the rows after it into one cell.
+      if (errors.some(({ type }) => type === 'Quotes')) {
+        refuseFile(`a quote in line ${line} without its other half`, 'quotes in pairs');
+      }
+      rows.push({ line, cells: data.map(cleanCell) });
+      line += text.slice(end, cursor).match(/\r\n|\r|\n/g)?.length ?? 0;
+      end = cursor;
+    },
   });
-  const [header, ...rest] = parsed.data;
-  if (header === undefined || header.every((cell) => cell.trim() === '')) {
-    return refuseFile('an empty file', 'a header line and rows under it');
-  }
-  if (parsed.data.length > MOST_ROWS + 1) {
+  if (rows.length > MOST_ROWS + 1) {
     return refuseFile(`more than ${MOST_ROWS} rows`, `at most ${MOST_ROWS} rows`);
   }
-  const rows = rest
-    .map((cells, i) => ({ line: i + 2, cells: cells.map(cleanCell) }))
-    .filter(({ cells }) => cells.some((cell) => cell !== ''));
-  return { header: header.map(cleanCell), rows, delimiter };
+  return rows;
 }
 
 /** Decodes by the byte order mark, else as UTF-8; other encodings are refused by the first byte that does not fit. */

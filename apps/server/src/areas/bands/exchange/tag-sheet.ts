@@ -18,6 +18,9 @@ const MARGIN = { left: 9, top: 12 } as const;
 const COLUMNS = 3;
 const ROWS = 8;
 
+/** Side of the code, mm. */
+const CODE = 20;
+
 const STATED = [1.5, 2] as const;
 
 /** A sheet of tags to cut out: name, notches, flat length, pulls, and a code that opens the band's sheet. */
@@ -29,10 +32,14 @@ export function tagSheet(
   return printPdf('Band tags', async (pdf) => {
     for (const [i, band] of bands.entries()) {
       const place = i % (COLUMNS * ROWS);
-      if (place === 0) pdf.addPage({ size: [PAGE.width * MM, PAGE.height * MM], margin: 0 });
+      if (place === 0) {
+        // Other requests are answered between the pages.
+        await new Promise(setImmediate);
+        pdf.addPage({ size: [PAGE.width * MM, PAGE.height * MM], margin: 0 });
+      }
       const x = (MARGIN.left + (place % COLUMNS) * TAG.width) * MM;
       const y = (MARGIN.top + Math.floor(place / COLUMNS) * TAG.height) * MM;
-      drawTag(pdf, band, unit, await codeOf(addressOf(band.record)), x, y);
+      drawTag(pdf, band, unit, addressOf(band.record), x, y);
     }
   });
 }
@@ -41,7 +48,7 @@ function drawTag(
   pdf: PDFKit.PDFDocument,
   { record, calibration }: KnownBand<BandToday>,
   unit: ForceUnit,
-  code: Buffer,
+  address: string,
   x: number,
   y: number,
 ): void {
@@ -52,7 +59,7 @@ function drawTag(
   drawNotches(pdf, record.tag, x + 3 * MM, y);
   pdf.fillColor(INK).font('bold').fontSize(13);
   pdf.text(record.name, x + 3 * MM, y + 6 * MM, {
-    width: width - 28 * MM,
+    width: width - 31 * MM,
     height: 6 * MM,
     ellipsis: true,
     lineBreak: false,
@@ -73,7 +80,7 @@ function drawTag(
     pdf.font('regular').fontSize(7).fillColor(FAINT);
     pdf.text('label only: can be off by a third', x + 3 * MM, y + 30 * MM, { lineBreak: false });
   }
-  pdf.image(code, x + width - 25 * MM, y + (height - 22 * MM) / 2, { width: 22 * MM });
+  drawCode(pdf, address, x + width - 24 * MM, y + (height - CODE * MM) / 2);
 }
 
 /** The tag number as notches along the upper edge: a wide one counts 5. */
@@ -106,6 +113,16 @@ function pullWords(
   return `${figure} ±${writeForce(strands * RANGE_90 * std_N, unit)}`;
 }
 
-function codeOf(address: string): Promise<Buffer> {
-  return QRCode.toBuffer(address, { errorCorrectionLevel: 'M', margin: 1, width: 260 });
+/** A code that opens an address, drawn as bars: a picture of each took many times as long. */
+function drawCode(pdf: PDFKit.PDFDocument, address: string, x: number, y: number): void {
+  const { modules } = QRCode.create(address, { errorCorrectionLevel: 'M' });
+  const side = (CODE * MM) / modules.size;
+  for (let row = 0; row < modules.size; row++) {
+    for (let column = 0; column < modules.size; column++) {
+      const from = column;
+      while (column < modules.size && modules.get(row, column) !== 0) column++;
+      if (column > from) pdf.rect(x + from * side, y + row * side, (column - from) * side, side);
+    }
+  }
+  pdf.fill(INK);
 }
