@@ -81,7 +81,7 @@ describe('bands in and out', () => {
       'name,kind,flat length [cm],width [mm],label from [lb],label to [lb]\nKeel,loop,104,22,15,35';
     // 15 and 35 pounds are 6.8 and 15.9 kilograms.
     expect((await send(file)).body.rows[0]?.words).toEqual([
-      'loop, 104.0 cm flat, 22.0 mm wide, label 6.8–15.9 kg',
+      'loop, 104.0 cm flat, 22 mm wide, label 6.8–15.9 kg',
     ]);
     const pulls = 'band,day,length [cm],pull [N]\nReed,2026-11-20,150,49.03325';
     expect((await send(pulls)).body.rows[0]?.words[0]).toBe('150.0 cm, 5.0 kg');

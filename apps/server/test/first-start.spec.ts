@@ -17,7 +17,14 @@ describe('the first start', () => {
 
   const asked = (code: string): FirstStartRequest => ({
     code,
-    studio: { name: 'Lock Five Strength', zone: 'Europe/Amsterdam', forceUnit: 'kgf' },
+    studio: {
+      name: 'Lock Five Strength',
+      zone: 'Europe/Amsterdam',
+      forceUnit: 'kgf',
+      lengthUnit: 'in',
+      massUnit: 'lb',
+      weekStart: 'sunday',
+    },
     owner: { name: 'Ines Weir', email: 'Ines@lockfive.example', password: 'a mooring line' },
   });
   const code = async (): Promise<string> => (await firstStartCode(server.database)) ?? '';
@@ -31,11 +38,7 @@ describe('the first start', () => {
     expect(made.body.trainer.email).toBe('ines@lockfive.example');
     const ines = await signIn(server.app, 'ines@lockfive.example', 'a mooring line');
     const [studio] = (await recordsOf(ines, 'studio')) as [StudioRecord];
-    expect([studio.name, studio.zone, studio.forceUnit]).toEqual([
-      'Lock Five Strength',
-      'Europe/Amsterdam',
-      'kgf',
-    ]);
+    expect(studio).toEqual(jasmine.objectContaining(asked('').studio));
     expect(studio.trainers.map(({ name }) => name)).toEqual(['Ines Weir']);
     const kinds = (await allRecords(ines)).map(({ kind }) => kind).sort();
     expect(kinds).toEqual(['preferences', 'studio']);

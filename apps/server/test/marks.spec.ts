@@ -1,4 +1,5 @@
 import type { ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
+import { USUAL_UNITS } from '@wiry-otter/core';
 import { inflateSync } from 'node:zlib';
 import { v7 as uuidv7 } from 'uuid';
 import { markSheet } from '../src/areas/setups/mark-sheet.js';
@@ -70,6 +71,20 @@ describe('the sheet of marks', () => {
     }
   });
 
+  it('is a ruler of inches where the studio measures in them', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const head = { person: 'Tobias', place: 'Boatyard' };
+    const units = { ...USUAL_UNITS, length: 'in' } as const;
+    const [page = ''] = drawnPages(await markSheet(SOLVER_IN_PLACE, setup, head, units));
+    const lines = uprights(page);
+    // The check of the scale is two inches long; ticks lie half an inch apart, on whole halves.
+    expect((lines[1] ?? NaN) - (lines[0] ?? NaN)).toBeCloseTo(50.8, 2);
+    const ticks = lines.slice(2).filter((x) => x > 23.5 && x < 273.5);
+    expect(ticks.length).toBeGreaterThanOrEqual(19);
+    const [first = NaN] = ticks;
+    for (const [i, x] of ticks.slice(0, 19).entries()) expect(x).toBeCloseTo(first + 12.7 * i, 2);
+  });
+
   it('has grip and stance alone where nothing is stood off from', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const { document, ...rest } = inputOf(setup, 0);
@@ -106,7 +121,7 @@ describe('the sheet of marks', () => {
         SOLVER_IN_PLACE,
         { ...setup, cautions },
         { person: 'Tobias', place: 'Boatyard' },
-        'N',
+        USUAL_UNITS,
       );
     };
     const [bare = NaN, ...none] = linesWritten(await printed(0));
@@ -121,9 +136,9 @@ describe('the sheet of marks', () => {
     const head = { person: 'Odile', place: 'Lock cottage' };
     const clearance =
       'Cleared until spring.\nNothing overhead.\nOnly in sight.\nThe rest in words.';
-    const bare = linesWritten(await markSheet(SOLVER_IN_PLACE, setup, head, 'N'))[0] ?? NaN;
+    const bare = linesWritten(await markSheet(SOLVER_IN_PLACE, setup, head, USUAL_UNITS))[0] ?? NaN;
     expect(
-      linesWritten(await markSheet(SOLVER_IN_PLACE, setup, { ...head, clearance }, 'N')),
+      linesWritten(await markSheet(SOLVER_IN_PLACE, setup, { ...head, clearance }, USUAL_UNITS)),
     ).toEqual([bare + 3]);
     const { body } = await studio.mika.file(`/setups/${setup.id}/marks.pdf`);
     // The demo's clearance and limits take a second line.

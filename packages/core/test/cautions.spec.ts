@@ -11,6 +11,8 @@ import {
   clearanceWords,
   findCautions,
   type ForceUnit,
+  type Units,
+  USUAL_UNITS,
   type Grade,
   greatestTip,
   leastDistance,
@@ -125,6 +127,9 @@ const isLetGo = ({ rule }: Caution): boolean => rule === 'let-go';
 const rulesOf = (options: Case): string[] =>
   findCautions(contextOf(options)).map(({ rule }) => rule);
 
+const inForce = (force?: ForceUnit): { units?: Units } =>
+  force === undefined ? {} : { units: { ...USUAL_UNITS, force } };
+
 describe('cautions', () => {
   it('are silent for a sound set-up', () => {
     expect(rulesOf({})).toEqual([]);
@@ -202,7 +207,9 @@ describe('cautions', () => {
     const context = contextOf({ strength: 5 });
     const pull_N = Number(findCautions(context).find(isLetGo)?.figures['pull_N']);
     const words = (unit?: ForceUnit): string | undefined =>
-      /under (.*) when/.exec(findCautions({ ...context, unit }).find(isLetGo)?.text ?? '')?.[1];
+      /under (.*) when/.exec(
+        findCautions({ ...context, ...inForce(unit) }).find(isLetGo)?.text ?? '',
+      )?.[1];
     expect(words()).toBe(`${Math.round(pull_N)} N`);
     expect(words('kgf')).toBe(`${(pull_N / 9.80665).toFixed(1)} kg`);
     expect(words('lbf')).toBe(`${(pull_N / 4.4482216152605).toFixed(1)} lb`);
@@ -367,7 +374,7 @@ describe('cautions', () => {
     );
     expect(lifted).toBeGreaterThan(0);
     const said = (unit?: ForceUnit): string | undefined =>
-      findCautions({ ...context, unit }).find(({ rule }) => rule === 'over-help')?.text;
+      findCautions({ ...context, ...inForce(unit) }).find(({ rule }) => rule === 'over-help')?.text;
     expect(said()).toContain(
       `lifts the person: ${Math.round(lifted)} N more than they weigh there`,
     );

@@ -4,7 +4,11 @@ import {
   composeSetup,
   createRig,
   createSolutionBuffers,
+  fromKilograms,
+  fromMetres,
   fromNewtons,
+  LENGTH_UNITS,
+  MASS_UNITS,
   layRun,
   naturalStrands,
   nodeIndex,
@@ -12,8 +16,14 @@ import {
   prepareExercise,
   solveRig,
   solveSetup,
+  toKilograms,
+  toMetres,
+  toMillimetres,
   toNewtons,
   writeDay,
+  writeLength,
+  writeMass,
+  writeWidth,
 } from '../src/index.js';
 import { minimiseNonNegative, type Vector3 } from '../src/elastic/bounded-least-squares.js';
 import { daysBetween } from '../src/progression/day.js';
@@ -30,6 +40,28 @@ describe('units', () => {
   it('write a day in words', () => {
     expect(writeDay('2026-11-05')).toBe('5 Nov 2026');
     expect(writeDay('2027-01-31')).toBe('31 Jan 2027');
+  });
+
+  it('turn lengths, widths and bodies there and back, and write them', () => {
+    expect(toMetres(10, 'in')).toBeCloseTo(0.254, 12);
+    expect(toKilograms(100, 'lb')).toBeCloseTo(45.359237, 12);
+    expect(toMillimetres(0.5, 'in')).toBeCloseTo(12.7, 12);
+    expect([writeLength(1.9), writeLength(1.9, 'in')]).toEqual(['190 cm', '74.8 in']);
+    expect([writeWidth(22), writeWidth(6.5), writeWidth(22, 'in')]).toEqual([
+      ...['22 mm', '6.5 mm', '0.87 in'],
+    ]);
+    expect([writeMass(70), writeMass(70.25), writeMass(70, 'lb')]).toEqual([
+      ...['70 kg', '70.3 kg', '154.3 lb'],
+    ]);
+    const value = fc.double({ min: 0, max: 5000, noNaN: true });
+    fc.assert(
+      fc.property(
+        ...([value, fc.constantFrom(...LENGTH_UNITS), fc.constantFrom(...MASS_UNITS)] as const),
+        (amount, length, mass) =>
+          Math.abs(fromMetres(toMetres(amount, length), length) - amount) < 1e-9 &&
+          Math.abs(fromKilograms(toKilograms(amount, mass), mass) - amount) < 1e-9,
+      ),
+    );
   });
 
   it('turn forces to newtons and back', () => {

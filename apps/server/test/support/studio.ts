@@ -1,4 +1,5 @@
 import type { Role } from '@wiry-otter/contracts';
+import { USUAL_UNITS } from '@wiry-otter/core';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import type { DataSource } from 'typeorm';
@@ -257,7 +258,7 @@ export function scopedFor(
     role: 'owner',
     zone: 'UTC',
     inspectionRule: { days: 30, cycles: 1500 },
-    forceUnit: 'N',
+    units: USUAL_UNITS,
     eyesRule: false,
     now: new Date(),
   });

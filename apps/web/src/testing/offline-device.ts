@@ -9,7 +9,13 @@ import {
   type RecordOf,
   type SetInput,
 } from '@wiry-otter/contracts';
-import { knowBand, type LadderTarget, proposeLadder, USUAL_PREFERENCES } from '@wiry-otter/core';
+import {
+  knowBand,
+  type LadderTarget,
+  proposeLadder,
+  USUAL_PREFERENCES,
+  USUAL_UNITS,
+} from '@wiry-otter/core';
 import { DERIVER_IN_PLACE } from '@wiry-otter/derived';
 import { v7 as uuidv7 } from 'uuid';
 import {
@@ -86,7 +92,7 @@ export function ladderInput(): LadderInput {
   const bag = [knowBand(BAND)];
   const input: WorkbenchInput = {
     ...{ person: PERSON, exercise, placeId: PLACE.id, anchor, bands: [] },
-    ...{ today: '2026-11-23', eyesRule: false, unit: 'N', state: EMPTY_WORKBENCH },
+    ...{ today: '2026-11-23', eyesRule: false, units: USUAL_UNITS, state: EMPTY_WORKBENCH },
   };
   const proposed = proposeLadder(ladderRequestOf(input, bag, TARGET, USUAL_PREFERENCES, false));
   if (!proposed.ok) throw new Error(JSON.stringify(proposed.faults));

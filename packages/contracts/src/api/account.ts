@@ -1,6 +1,6 @@
 import { type FinderPreferences, STACKINGS } from '@wiry-otter/core';
 import * as z from 'zod';
-import { forceUnit } from '../documents/primitives.js';
+import { forceUnit, lengthUnit, massUnit, weekStart } from '../documents/primitives.js';
 import { moment, uuid } from './identity.js';
 
 export const email = z.string().trim().toLowerCase().pipe(z.email()).pipe(z.string().max(200));
@@ -56,6 +56,9 @@ export const firstStartRequest = z.strictObject({
     name: properName,
     zone: z.string().max(80).refine(isZone, { message: 'an IANA time zone' }),
     forceUnit,
+    lengthUnit,
+    massUnit,
+    weekStart,
   }),
   owner: z.strictObject({ name: properName, email, password: newPassword }),
 });

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { forceUnit } from '../documents/primitives.js';
+import { forceUnit, lengthUnit, massUnit, weekStart } from '../documents/primitives.js';
 import { uuid, version } from './identity.js';
 
 /** An owner decides for the studio and invites; a trainer works with the people they were given. */
@@ -34,13 +34,20 @@ export const studio = z.object({
   zone: z.string(),
   /** Where the studio's pages are found: in mails and on tags. Null where it was not said. */
   address: z.string().nullable(),
+  /** What lengths and bodies are written in, and what a week begins with. */
+  lengthUnit,
+  massUnit,
+  weekStart,
   trainers: z.array(trainer),
   ...rules,
 });
 export type StudioRecord = z.infer<typeof studio>;
 
-/** What the studio is called and where its pages are found; what is left out stays as it is. */
+/** What the studio is called, where its pages are found, and how it writes; what is left out stays. */
 const particulars = {
+  lengthUnit: lengthUnit.optional(),
+  massUnit: massUnit.optional(),
+  weekStart: weekStart.optional(),
   name: z.string().trim().min(1).max(80).optional(),
   address: z
     .url({ protocol: /^https?$/, error: 'an address that begins with http:// or https://' })

@@ -8,6 +8,8 @@ import {
   DOOR_SIDES,
   DOOR_SWINGS,
   FORCE_UNITS,
+  LENGTH_UNITS,
+  MASS_UNITS,
   FORMS,
   GOALS,
   JOINTS,
@@ -84,6 +86,11 @@ export const goal = z.enum(GOALS);
 export const muscleGroup = z.enum(MUSCLE_GROUPS);
 
 export const forceUnit = z.enum(FORCE_UNITS);
+export const lengthUnit = z.enum(LENGTH_UNITS);
+export const massUnit = z.enum(MASS_UNITS);
+
+/** Days that weeks begin on somewhere. */
+export const weekStart = z.enum(['monday', 'sunday', 'saturday']);
 
 export const form = z.enum(FORMS);
 

@@ -1,6 +1,7 @@
 import { anchorPlaceOf } from './anchor-points.js';
 import { bandOfCopy } from './band-copies.js';
 import { type MarkedSetup, slippedLength } from './marks.js';
+import { lengthFigure, type LengthUnit, writeLength } from '../units/units.js';
 
 /** Longest name of a set-up, in characters. */
 export const LONGEST_TITLE = 120;
@@ -20,10 +21,12 @@ const UNTAGGED = 10;
  * far down it is held, as in `Minnow + Reed at 1.40 m, 10 cm down`.
  *
  * @param bands those of the set-up, by their ids
+ * @param unit what lengths are written in: metres for a distance, where it is centimetres
  */
 export function setupTitle(
   setup: MarkedSetup & { readonly side?: 'left' | 'right' | undefined },
   bands: readonly { readonly record: TitledBand }[],
+  unit: LengthUnit = 'cm',
 ): string {
   const { body, exercise, links, points, runs, side } = setup;
   const laid = runs.flatMap(
@@ -35,10 +38,13 @@ export function setupTitle(
   );
   const place = anchorPlaceOf(exercise, body.stature_m, points);
   const isAside = exercise.anchor !== undefined && exercise.anchor.side !== 'over';
-  const at = place === undefined || !isAside ? '' : ` at ${place.distance_m.toFixed(2)} m`;
-  const slip_cm = (100 * slippedLength(setup)).toFixed(0);
+  const at =
+    place === undefined || !isAside
+      ? ''
+      : ` at ${unit === 'cm' ? `${place.distance_m.toFixed(2)} m` : writeLength(place.distance_m, unit)}`;
+  const slip = lengthFigure(slippedLength(setup), unit);
   const gripped = runs.some(({ path }) => path.some((name) => name.startsWith('grip')));
-  const lower = slip_cm === '0' ? '' : `, ${slip_cm} cm ${gripped ? 'down' : 'taken up'}`;
+  const lower = Number(slip) === 0 ? '' : `, ${slip} ${unit} ${gripped ? 'down' : 'taken up'}`;
   const rest = `${at}${lower}${side === 'left' ? ', left' : ''}`;
   const title = `${names.join(links === undefined ? ' + ' : ' linked with ')}${rest}`;
   return title.length <= LONGEST_TITLE ? title : `${names.length} bands${rest}`;

@@ -72,7 +72,7 @@ export const doorPlace: CautionRule = {
 export const anchorLoad: CautionRule = {
   id: 'anchor-load',
   level: 'refuse',
-  check: ({ anchor, solved, unit }) => {
+  check: ({ anchor, solved, units }) => {
     if (anchor === null) return undefined;
     const peak_N = Math.max(0, ...solved.buffers.anchorPeak_N);
     const { name, ratedLoad_N } = anchor;
@@ -81,7 +81,7 @@ export const anchorLoad: CautionRule = {
       return {
         rule: 'anchor-load',
         level: 'warn',
-        text: `${writeForce(peak_N, unit)} on ${name}, which nobody has rated. Furniture, handles and thin rails give way: try it with your own weight first.`,
+        text: `${writeForce(peak_N, units?.force)} on ${name}, which nobody has rated. Furniture, handles and thin rails give way: try it with your own weight first.`,
         figures: { peak_N },
       };
     }
@@ -89,7 +89,7 @@ export const anchorLoad: CautionRule = {
     return {
       rule: 'anchor-load',
       level: 'refuse',
-      text: `${writeForce(peak_N, unit)} on ${name}, which is rated for ${writeForce(ratedLoad_N, unit)}: a third of it, ${writeForce(greatestAnchorPull(ratedLoad_N), unit)}, is the most. Take a lighter band or another anchor.`,
+      text: `${writeForce(peak_N, units?.force)} on ${name}, which is rated for ${writeForce(ratedLoad_N, units?.force)}: a third of it, ${writeForce(greatestAnchorPull(ratedLoad_N), units?.force)}, is the most. Take a lighter band or another anchor.`,
       figures: { peak_N, ratedLoad_N },
     };
   },

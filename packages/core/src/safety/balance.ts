@@ -1,5 +1,5 @@
 import { centreOfMass } from '../demand/centre-of-mass.js';
-import { STANDARD_GRAVITY_M_S2 as G } from '../units/units.js';
+import { STANDARD_GRAVITY_M_S2 as G, writeLength } from '../units/units.js';
 import type { CautionContext, CautionRule } from './caution.js';
 
 /** Heel behind and ball ahead of the ankle, in statures: between them the ground pushes. */
@@ -23,13 +23,14 @@ export const balance: CautionRule = {
     // Either end of the base moves by half of it.
     const stagger_m = Math.ceil(100 * (staggerOf(context) + 2 * Math.abs(tip_m))) / 100;
     const holds = stagger_m <= LONGEST_STAGGER * stature_m;
+    const words = (length_m: number): string => writeLength(length_m, context.units?.length);
     const way = tip_m > 0 ? 'forward' : 'back';
     return {
       rule: 'balance',
       level: 'warn',
-      text: `The pull tips one ${way}: the ground would have to push ${Math.round(100 * Math.abs(tip_m))} cm outside the feet. ${
+      text: `The pull tips one ${way}: the ground would have to push ${words(Math.abs(tip_m))} outside the feet. ${
         holds
-          ? `One foot ${Math.round(100 * stagger_m)} cm ahead of the other holds it, or a lean against the pull.`
+          ? `One foot ${words(stagger_m)} ahead of the other holds it, or a lean against the pull.`
           : 'Lean against the pull, kneel or sit, or take a lighter band.'
       }`,
       figures: { tip_m },

@@ -6,7 +6,7 @@ import type { Grade } from '../elastic/calibration.js';
 import type { AnchoredExercise, AnchorKind } from '../rig/anchor-points.js';
 import type { Matrix3 } from '../elastic/bounded-least-squares.js';
 import type { Setup } from '../rig/setup.js';
-import type { ForceUnit } from '../units/units.js';
+import type { Units } from '../units/units.js';
 import type { Clearance } from './clearance.js';
 
 /** `refuse` keeps a set-up from being ready, `warn` must be acknowledged, `note` informs. */
@@ -125,8 +125,8 @@ export interface CautionContext {
   /** The studio refuses a pull toward the face, where it is else warned of. */
   readonly eyesRule?: boolean | undefined;
   readonly work?: WorkFacts | undefined;
-  /** Unit that forces are told in; newtons where it is not given. */
-  readonly unit?: ForceUnit | undefined;
+  /** What figures are told in; newtons, centimetres and kilograms where it is not given. */
+  readonly units?: Units | undefined;
 }
 
 /** Whether a caution comes with the movement itself, as its document lists them. */

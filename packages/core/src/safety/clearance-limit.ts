@@ -6,7 +6,7 @@ import type { Segment } from '../body/segments.js';
 import { BY_EYE, BY_MARKS, solutionSpread } from '../demand/spread.js';
 import { rigSetup, type SolvedRig } from '../demand/solve-setup.js';
 import type { PreparedExercise } from '../demand/prepared.js';
-import { writeForce } from '../units/units.js';
+import { writeForce, writeLength } from '../units/units.js';
 import type { AnchoredSetup, Caution, CautionContext, CautionRule, Cure } from './caution.js';
 import { type Allowed, type ClearanceLimits, REHAB_STAGES, stageOf } from './clearance.js';
 import { distanceCure, phasesCure, phaseWords } from './cures.js';
@@ -76,9 +76,9 @@ const beyondHeight: Search = (context, { handHeight_m: most_m }) => {
     context,
     (whole, k) => handHeight(context.setup, whole, k) <= most_m * (1 - INSIDE_SHARE),
   );
-  const cm = (length_m: number): string => `${Math.round(100 * length_m)} cm`;
+  const words = (length_m: number): string => writeLength(length_m, context.units?.length);
   return refusal(
-    `The hands go to ${cm(highest_m)} over the floor; the clearance ends at ${cm(most_m)}.${
+    `The hands go to ${words(highest_m)} over the floor; the clearance ends at ${words(most_m)}.${
       part === undefined ? ' Choose another exercise.' : ` Do it only ${phaseWords(part)}.`
     }`,
     { height_m: highest_m, most_m },
@@ -90,7 +90,7 @@ const beyondPull: Search = (context, { pull_N: most_N }) => {
   if (most_N === undefined) return undefined;
   const asked = upperPeak(context, { kind: 'contact', at: handsOf(context) });
   if (asked === undefined || asked.upper <= most_N) return undefined;
-  const words = (force_N: number): string => writeForce(force_N, context.unit);
+  const words = (force_N: number): string => writeForce(force_N, context.units?.force);
   return beyondFigure(context, asked, most_N, {
     text: `Up to ${words(asked.upper)} at the hands; the clearance ends at ${words(most_N)}, ${words(asked.upper - most_N)} less.`,
     figures: { pull_N: asked.upper, most_N },
@@ -167,7 +167,7 @@ function beyondFigure(
   const cure =
     closer_m === undefined
       ? 'Take a lighter band.'
-      : `Step ${Math.round(100 * closer_m)} cm closer, or take a lighter band.`;
+      : `Step ${writeLength(closer_m, context.units?.length)} closer, or take a lighter band.`;
   return refusal(
     `${text} ${cure}`,
     figures,

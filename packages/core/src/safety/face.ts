@@ -1,5 +1,6 @@
 import type { Run, Setup } from '../rig/setup.js';
 import type { CautionContext, CautionRule } from './caution.js';
+import { writeLength } from '../units/units.js';
 
 /** Nearest that a line of pull or recoil may pass the head, m. */
 export const FACE_CLEARANCE_M = 0.15;
@@ -20,7 +21,7 @@ export const faceLine: CautionRule = {
     return {
       rule: 'face-line',
       level: context.eyesRule === true ? 'refuse' : 'warn',
-      text: `The line of pull passes ${Math.round(clearance_m * 100)} cm from the middle of the head. Never pull a band toward the face: move the anchor or turn away; wear eye protection.`,
+      text: `The line of pull passes ${writeLength(clearance_m, context.units?.length)} from the middle of the head. Never pull a band toward the face: move the anchor or turn away; wear eye protection.`,
       figures: { clearance_m },
     };
   },

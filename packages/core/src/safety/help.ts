@@ -27,14 +27,14 @@ export const overHelp: CautionRule = {
 };
 
 /** "lifts the person by 150 N more than they weigh there.": how far the demand is turned round. */
-function liftWords({ solved: { rig, buffers }, unit }: CautionContext): string {
+function liftWords({ solved: { rig, buffers }, units }: CautionContext): string {
   const { demand, unit: demandUnit } = rig.prepared;
   const turned = buffers.signed.reduce((most, signed, k) => {
     const alone = demand.unassisted[k] as number;
     return signed * alone < 0 ? Math.max(most, Math.abs(signed)) : most;
   }, 0);
   return demandUnit === 'N'
-    ? `lifts the person: ${writeForce(turned, unit)} more than they weigh there.`
+    ? `lifts the person: ${writeForce(turned, units?.force)} more than they weigh there.`
     : `does more than the whole work: ${Math.round(turned)} N·m turn the person the other way.`;
 }
 
@@ -50,7 +50,7 @@ export const mount: CautionRule = {
     return {
       rule: 'mount',
       level: 'warn',
-      text: `Hooking in takes ${writeForce(pull_N, context.unit)}, more than the ${writeForce(mountLimit_N, context.unit)} on file: one foot first, a box or a partner, or two slimmer bands one after the other. Never alone on a high bar.`,
+      text: `Hooking in takes ${writeForce(pull_N, context.units?.force)}, more than the ${writeForce(mountLimit_N, context.units?.force)} on file: one foot first, a box or a partner, or two slimmer bands one after the other. Never alone on a high bar.`,
       figures: { pull_N, mountLimit_N },
     };
   },

@@ -1,4 +1,4 @@
-import { writeForce } from '../units/units.js';
+import { writeForce, writeLength } from '../units/units.js';
 import type { CautionContext, CautionRule } from './caution.js';
 import { pullAtStart } from './help.js';
 
@@ -73,7 +73,7 @@ export const labelOnly: CautionRule = {
 export const mixedLengths: CautionRule = {
   id: 'mixed-lengths',
   level: 'note',
-  check: ({ setup, bands }) => {
+  check: ({ setup, bands, units }) => {
     const lengths = bands
       .filter(({ id }) => setup.runs.some((run) => run.band === id))
       .map(({ flatLength_m }) => flatLength_m);
@@ -83,7 +83,7 @@ export const mixedLengths: CautionRule = {
     return {
       rule: 'mixed-lengths',
       level: 'note',
-      text: `Flat lengths of ${shortest.toFixed(2)} and ${longest.toFixed(2)} m in one stack: the shorter one works first. Loads are computed, but logs compare badly.`,
+      text: `Flat lengths of ${writeLength(shortest, units?.length)} and ${writeLength(longest, units?.length)} in one stack: the shorter one works first. Loads are computed, but logs compare badly.`,
       figures: { shortest_m: shortest, longest_m: longest },
     };
   },
@@ -99,7 +99,7 @@ export const letGo: CautionRule = {
     return {
       rule: 'let-go',
       level: 'warn',
-      text: `The band is already under ${writeForce(start_N, context.unit)} when it is taken off: release with control and clear the line of recoil.`,
+      text: `The band is already under ${writeForce(start_N, context.units?.force)} when it is taken off: release with control and clear the line of recoil.`,
       figures: { pull_N: start_N },
     };
   },
@@ -110,7 +110,7 @@ export const hands: CautionRule = {
   id: 'hands',
   level: 'note',
   check: (context) => {
-    const { bands, setup, unit } = context;
+    const { bands, setup, units } = context;
     const handled = bands.filter(({ id }) => setup.runs.some((run) => run.band === id));
     if (handled.length > 0 && handled.every(({ hasHandles }) => hasHandles === true)) {
       return undefined;
@@ -120,7 +120,7 @@ export const hands: CautionRule = {
     return {
       rule: 'hands',
       level: 'note',
-      text: `${writeForce(hand_N, unit)} in a bare hand: full-finger gloves or a handle, held in the base of the palm.`,
+      text: `${writeForce(hand_N, units?.force)} in a bare hand: full-finger gloves or a handle, held in the base of the palm.`,
       figures: { hand_N },
     };
   },

@@ -68,7 +68,7 @@ export const neckWork: CautionRule = {
   id: 'neck-work',
   level: 'refuse',
   check: (context) => {
-    const { person, solved, today, unit } = context;
+    const { person, solved, today, units } = context;
     const { summary } = solved;
     if (!comesWith(context, 'neck-work')) return undefined;
     const refused = (text: string): Caution => ({
@@ -84,7 +84,7 @@ export const neckWork: CautionRule = {
     }
     if (summary.peak > NECK_CAP_N) {
       return refused(
-        `${writeForce(summary.peak, unit)} on the neck; ${writeForce(NECK_CAP_N, unit)} is the most. Step closer or take a lighter band.`,
+        `${writeForce(summary.peak, units?.force)} on the neck; ${writeForce(NECK_CAP_N, units?.force)} is the most. Step closer or take a lighter band.`,
       );
     }
     return undefined;

@@ -1,6 +1,7 @@
 import type { AnchorKind } from '../rig/anchor-points.js';
 import { anchorPlaceOf, towardsAnchor } from '../rig/anchor-points.js';
 import type { AnchorFacts, CautionContext, CautionRule } from './caution.js';
+import { writeLength } from '../units/units.js';
 
 /** Anchors that nobody reaches through. */
 const FLAT: ReadonlySet<AnchorKind> = new Set<AnchorKind>(['wall', 'door']);
@@ -22,7 +23,7 @@ export const noRoom: CautionRule = {
     return {
       rule: 'no-room',
       level: 'refuse',
-      text: `No room: at least ${Math.round(100 * least_m)} cm from ${context.anchor?.name ?? 'the wall'}.`,
+      text: `No room: at least ${writeLength(least_m, context.units?.length)} from ${context.anchor?.name ?? 'the wall'}.`,
       figures: { distance_m: place.distance_m, least_m },
       cure: { kind: 'distance', closer_m: place.distance_m - least_m },
     };

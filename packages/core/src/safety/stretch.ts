@@ -1,6 +1,7 @@
 import { DEFAULT_STRETCH_LIMIT, GREATEST_STRETCH_LIMIT } from '../elastic/band.js';
 import type { CautionContext, CautionRule } from './caution.js';
 import { distanceCure } from './cures.js';
+import { writeLength } from '../units/units.js';
 
 /** Stretch ratio above which bands fail without notice. */
 export const HIGH_STRETCH = 2.5;
@@ -31,7 +32,7 @@ export const stretchLimit: CautionRule = {
     const cure =
       closer_m === undefined
         ? 'Take a longer band, or fewer folds.'
-        : `Step ${Math.round(closer_m * 100)} cm closer.`;
+        : `Step ${writeLength(closer_m, context.units?.length)} closer.`;
     return {
       rule: 'stretch-limit',
       level: 'refuse',

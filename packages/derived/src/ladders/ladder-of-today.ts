@@ -105,7 +105,10 @@ function rungsOfToday(
   const assess = (rungs: readonly FoundRung[]): LadderRung[] => {
     const drafts = rungs.map(({ document, key, locked, routeId }) => ({
       ...{ key, locked, routeId, document },
-      title: document.runs.length === 0 ? 'no band' : setupTitle(document, search.bands),
+      title:
+        document.runs.length === 0
+          ? 'no band'
+          : setupTitle(document, search.bands, facts.units.length),
       setupId: derivedId('setup', kept.id, kept.version + 1, key),
       value: valueOf(kept, document),
     }));

@@ -5,7 +5,7 @@ import type {
   PlaceRecord,
   TrainedPerson,
 } from '@wiry-otter/contracts';
-import { type ForceUnit, knowBands, type KnownBand } from '@wiry-otter/core';
+import { knowBands, type KnownBand, type Units } from '@wiry-otter/core';
 import { type Derivation, derived, refused } from '../derivation.js';
 import { assessKnown, NOTHING_SEEN } from '../setups/assess.js';
 
@@ -18,7 +18,7 @@ export interface RungFacts {
   /** The studio's day, ISO 8601. */
   readonly today: string;
   readonly eyesRule: boolean;
-  readonly unit: ForceUnit;
+  readonly units: Units;
 }
 
 type Draft = LadderInput['rungs'][number];
@@ -36,14 +36,14 @@ export function assessedRungs(
 export function rungsBy(
   drafts: readonly Draft[],
   anchorId: string | null,
-  { eyesRule, person, place, today, unit }: RungFacts,
+  { eyesRule, person, place, today, units }: RungFacts,
   known: readonly KnownBand[],
 ): Derivation<LadderRung[]> {
   const anchor = anchorId === null ? null : place.anchors.find(({ id }) => id === anchorId);
   if (anchor === undefined) return refused('not-found');
   const rungs: LadderRung[] = [];
   for (const draft of drafts) {
-    const facts = { person, anchor, today, eyesRule, unit };
+    const facts = { person, anchor, today, eyesRule, units };
     const assessed = assessKnown(draft.document, known, NOTHING_SEEN, facts);
     if (!assessed.ok) return assessed;
     const { cautions, document, figures } = assessed.value;

@@ -66,8 +66,12 @@ export async function makeStudio(
     await inside.query('end-first-start', 'DELETE FROM first_start WHERE $1::uuid IS NOT NULL');
     await inside.query(
       'make-studio',
-      'INSERT INTO studio (id, name, zone, force_unit) VALUES ($1, $2, $3, $4)',
-      [studio.name, studio.zone, studio.forceUnit],
+      `INSERT INTO studio (id, name, zone, force_unit, length_unit, mass_unit, week_start)
+        VALUES ($1, $2, $3, $4, $5, $6, $7)`,
+      [
+        ...[studio.name, studio.zone],
+        ...[studio.forceUnit, studio.lengthUnit, studio.massUnit, studio.weekStart],
+      ],
     );
     const passwordHash = await hashPassword(owner.password);
     const signing = { ...trainer, passwordHash };

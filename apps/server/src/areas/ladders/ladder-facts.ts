@@ -15,7 +15,7 @@ export async function rungFacts(
   scoped: ScopedManager,
   { personId, placeId }: Where,
 ): Promise<RungFacts> {
-  const { eyesRule, forceUnit, now, zone } = scoped.scope;
+  const { eyesRule, now, units, zone } = scoped.scope;
   const [place] = await placeRecords.read(scoped, [placeId]);
   return {
     bands: await allBands(scoped),
@@ -23,7 +23,7 @@ export async function rungFacts(
     place: place?.record ?? refuse('not-found'),
     today: dayInZone(now, zone),
     eyesRule,
-    unit: forceUnit,
+    units,
   };
 }
 

@@ -2,11 +2,15 @@ import type { SetupRecord } from '@wiry-otter/contracts';
 import {
   DEFERENCE,
   type DistanceMark,
-  type ForceUnit,
+  fromMetres,
+  INCH_M,
+  type LengthUnit,
   RANGE_90,
   type SetupMarks,
   setupMarks,
+  type Units,
   writeForce,
+  writeLength,
 } from '@wiry-otter/core';
 import { FAINT, INK, MM, printPdf, STOP } from '../../platform/printing/pdf.js';
 import type { Solver } from '../../platform/solving/solver.js';
@@ -17,11 +21,26 @@ const PAGE = { width: 297, height: 210 } as const;
 const TOP = 14;
 const BOTTOM = 10;
 const STRIP = { left: 23.5, top: 58, length: 250, height: 48 } as const;
-const STRIP_CM = STRIP.length / 10;
-/** Distances whose load is written on the strip lie so far apart, cm. */
-const LOAD_STEP_CM = 5;
-/** Nobody stands nearer to an anchor than this, cm. */
-const NEAREST_CM = 20;
+const STRIP_M = STRIP.length / 1000;
+/** Nobody stands nearer to an anchor than this, m. */
+const NEAREST_M = 0.2;
+
+/** A ruler at true scale: its finest step, how many of them make the longer ones, and what it is called. */
+interface Ruler {
+  readonly step_m: number;
+  readonly middle: number;
+  readonly long: number;
+  /** Distances whose load is written lie so many steps apart. */
+  readonly loads: number;
+  readonly words: string;
+  /** How long the line is that is laid beside a ruler. */
+  readonly check_m: number;
+}
+
+const RULERS: Readonly<Record<LengthUnit, Ruler>> = {
+  cm: { step_m: 0.01, middle: 5, long: 10, loads: 5, words: 'centimetres', check_m: 0.05 },
+  in: { step_m: INCH_M / 2, middle: 2, long: 4, loads: 4, words: 'inches', check_m: 2 * INCH_M },
+};
 
 /** Whom and what a sheet is for. */
 export interface MarkSheetHead {
@@ -39,33 +58,35 @@ export async function markSheet(
   solver: Pick<Solver, 'marksAt'>,
   setup: SetupRecord,
   head: MarkSheetHead,
-  unit: ForceUnit,
+  units: Units,
 ): Promise<Buffer> {
   const marks = setupMarks(setup.document);
-  const mark_cm = marks.distance_m === undefined ? undefined : marks.distance_m * 100;
-  const from_cm = mark_cm === undefined ? 0 : stripStart(mark_cm);
-  const loads = mark_cm === undefined ? [] : await solver.marksAt(setup.document, steps(from_cm));
+  const { distance_m: mark_m } = marks;
+  const ruler = RULERS[units.length];
+  const from_m = mark_m === undefined ? 0 : stripStart(mark_m, ruler);
+  const loads =
+    mark_m === undefined ? [] : await solver.marksAt(setup.document, steps(from_m, ruler));
   return printPdf(`Marks: ${setup.title}`, (pdf) => {
-    drawHead(pdf, setup, head, marks);
+    drawHead(pdf, setup, head, marks, units.length);
     let y = STRIP.top - 14;
-    if (mark_cm !== undefined) {
-      drawStrip(pdf, setup, { mark_cm, from_cm, over: marks.over, loads }, unit);
+    if (mark_m !== undefined) {
+      drawStrip(pdf, setup, { mark_m, from_m, over: marks.over, loads }, units);
       y = STRIP.top + STRIP.height + 10;
     }
-    y = drawGrip(pdf, marks, y);
-    y = drawStance(pdf, marks, y);
+    y = drawGrip(pdf, marks, y, units.length);
+    y = drawStance(pdf, marks, y, units.length);
     drawCautions(pdf, setup, head, y);
   });
 }
 
-function loadWords({ figures }: SetupRecord, unit: ForceUnit): (mean: number) => string {
-  return (mean) => (figures.unit === 'N·m' ? `${mean.toFixed(1)} N·m` : writeForce(mean, unit));
+function loadWords({ figures }: SetupRecord, { force }: Units): (mean: number) => string {
+  return (mean) => (figures.unit === 'N·m' ? `${mean.toFixed(1)} N·m` : writeForce(mean, force));
 }
 
 /** How sure the mean at the mark is, as the range that holds nine in ten; nothing where none is on record. */
-function spreadWords(setup: SetupRecord, unit: ForceUnit): string {
+function spreadWords(setup: SetupRecord, units: Units): string {
   const { meanStd } = setup.figures;
-  return meanStd === null ? '' : ` (at the mark ±${loadWords(setup, unit)(RANGE_90 * meanStd)})`;
+  return meanStd === null ? '' : ` (at the mark ±${loadWords(setup, units)(RANGE_90 * meanStd)})`;
 }
 
 function drawHead(
@@ -73,26 +94,29 @@ function drawHead(
   { document, ready, title }: SetupRecord,
   { person, place }: MarkSheetHead,
   { height_m }: SetupMarks,
+  unit: LengthUnit,
 ): void {
   addPage(pdf);
   const x = STRIP.left * MM;
   pdf.fillColor(INK).font('bold').fontSize(18);
   pdf.text(`${document.exercise.title}: ${title}`, x, TOP * MM, line(STRIP.length - 75));
   pdf.font('regular').fontSize(12).fillColor(FAINT);
-  const anchor = height_m === undefined ? '' : `, anchor ${centimetres(height_m)} over the floor`;
+  const anchor =
+    height_m === undefined ? '' : `, anchor ${writeLength(height_m, unit)} over the floor`;
   const side = document.side === undefined ? '' : `, ${document.side} side`;
   pdf.text(`${person}, ${place}${side}${anchor}`, x, 23 * MM, line(STRIP.length - 75));
   if (!ready) {
     pdf.font('bold').fontSize(12).fillColor(STOP);
     pdf.text('Not ready: see the cautions before anybody pulls.', x, 30 * MM, line(STRIP.length));
   }
-  drawScaleCheck(pdf);
+  drawScaleCheck(pdf, unit);
 }
 
 /** A line to lay a ruler on: printers shrink pages unless they are told not to. */
-function drawScaleCheck(pdf: PDFKit.PDFDocument): void {
+function drawScaleCheck(pdf: PDFKit.PDFDocument, unit: LengthUnit): void {
+  const { check_m } = RULERS[unit];
   const right = (STRIP.left + STRIP.length) * MM;
-  const left = right - 50 * MM;
+  const left = right - 1000 * check_m * MM;
   const y = 17 * MM;
   pdf.lineWidth(0.8).strokeColor(INK);
   pdf.moveTo(left, y).lineTo(right, y).stroke();
@@ -102,56 +126,60 @@ function drawScaleCheck(pdf: PDFKit.PDFDocument): void {
       .lineTo(x, y + 4)
       .stroke();
   pdf.font('regular').fontSize(8.5).fillColor(FAINT);
-  pdf.text('5 cm if printed at 100 %. Measure it.', left, y + 6, line(50, 'center'));
+  const words = `${Math.round(fromMetres(check_m, unit))} ${unit} if printed at 100 %. Measure it.`;
+  pdf.text(words, left, y + 6, line(1000 * check_m, 'center'));
 }
 
 /** The floor's ruler: where it begins, whose place is marked, and what other distances ask. */
 interface FloorStrip {
-  readonly mark_cm: number;
-  readonly from_cm: number;
+  readonly mark_m: number;
+  readonly from_m: number;
   readonly over: string;
   readonly loads: readonly DistanceMark[];
 }
 
 /** The edges fall between two steps, so that every figure is whole. */
-function stripStart(mark_cm: number): number {
-  return LOAD_STEP_CM * Math.round(mark_cm / LOAD_STEP_CM) - STRIP_CM / 2;
+function stripStart(mark_m: number, { loads, step_m }: Ruler): number {
+  const apart_m = loads * step_m;
+  return apart_m * Math.round(mark_m / apart_m) - STRIP_M / 2;
 }
 
 /** The floor's ruler around the mark, with the load at every step. */
 function drawStrip(
   pdf: PDFKit.PDFDocument,
   setup: SetupRecord,
-  { mark_cm, from_cm, over, loads }: FloorStrip,
-  unit: ForceUnit,
+  { mark_m, from_m, over, loads }: FloorStrip,
+  units: Units,
 ): void {
-  const at = (cm: number): number => (STRIP.left + (cm - from_cm) * 10) * MM;
+  const ruler = RULERS[units.length];
+  const at = (distance_m: number): number => (STRIP.left + (distance_m - from_m) * 1000) * MM;
   const top = STRIP.top * MM;
   const bottom = (STRIP.top + STRIP.height) * MM;
   pdf.font('regular').fontSize(11).fillColor(FAINT);
   pdf.text(
-    `Floor strip: centimetres from the anchor’s plumb line, which lies to the left, and what each distance asks on average${spreadWords(setup, unit)}.`,
+    `Floor strip: ${ruler.words} from the anchor’s plumb line, which lies to the left, and what each distance asks on average${spreadWords(setup, units)}.`,
     STRIP.left * MM,
     (STRIP.top - 19) * MM,
     line(STRIP.length),
   );
-  drawMark(pdf, at(mark_cm), top, bottom, `${over} here: ${mark_cm.toFixed(0)} cm`);
+  drawMark(pdf, at(mark_m), top, bottom, `${over} here: ${writeLength(mark_m, units.length)}`);
   pdf.lineWidth(0.5).strokeColor(FAINT);
   pdf.rect(STRIP.left * MM, top, STRIP.length * MM, STRIP.height * MM).stroke();
   pdf.strokeColor(INK);
-  for (let cm = Math.ceil(from_cm); cm <= from_cm + STRIP_CM; cm++) {
-    const length = cm % 10 === 0 ? 9 : cm % LOAD_STEP_CM === 0 ? 7 : 4;
-    pdf.lineWidth(cm % LOAD_STEP_CM === 0 ? 1 : 0.6);
+  for (const tick of ticks(from_m, ruler)) {
+    const length = tick % ruler.long === 0 ? 9 : tick % ruler.middle === 0 ? 7 : 4;
+    const x = at(tick * ruler.step_m);
+    pdf.lineWidth(tick % ruler.loads === 0 ? 1 : 0.6);
     pdf
-      .moveTo(at(cm), bottom)
-      .lineTo(at(cm), bottom - length * MM)
+      .moveTo(x, bottom)
+      .lineTo(x, bottom - length * MM)
       .stroke();
   }
-  const words = loadWords(setup, unit);
+  const words = loadWords(setup, units);
   for (const { distance_m, mean, overLimit } of loads) {
-    const x = at(distance_m * 100) - 12.5 * MM;
+    const x = at(distance_m) - 12.5 * MM;
     pdf.font('regular').fontSize(11).fillColor(FAINT);
-    pdf.text(`${(distance_m * 100).toFixed(0)} cm`, x, bottom - 15.5 * MM, line(25, 'center'));
+    pdf.text(writeLength(distance_m, units.length), x, bottom - 15.5 * MM, line(25, 'center'));
     pdf
       .font('bold')
       .fontSize(17)
@@ -161,11 +189,17 @@ function drawStrip(
 }
 
 /** Distances on the strip whose load is written, m. */
-function steps(from_cm: number): number[] {
-  const first = LOAD_STEP_CM * Math.ceil(from_cm / LOAD_STEP_CM);
-  return Array.from({ length: STRIP_CM / LOAD_STEP_CM }, (_, i) => first + i * LOAD_STEP_CM)
-    .filter((cm) => cm >= NEAREST_CM)
-    .map((cm) => cm / 100);
+function steps(from_m: number, ruler: Ruler): number[] {
+  return ticks(from_m, ruler)
+    .filter((tick) => tick % ruler.loads === 0 && tick * ruler.step_m >= NEAREST_M)
+    .map((tick) => tick * ruler.step_m);
+}
+
+/** The steps of the ruler on the strip, counted from the anchor. */
+function ticks(from_m: number, { step_m }: Ruler): number[] {
+  const first = Math.ceil(from_m / step_m);
+  const count = Math.floor((from_m + STRIP_M) / step_m) - first + 1;
+  return Array.from({ length: count }, (_, i) => first + i);
 }
 
 function drawMark(
@@ -187,9 +221,15 @@ function drawMark(
 }
 
 /** The band's end with its grip mark; returns where the next thing goes, mm. */
-function drawGrip(pdf: PDFKit.PDFDocument, { grip_m }: SetupMarks, top: number): number {
+function drawGrip(
+  pdf: PDFKit.PDFDocument,
+  { grip_m }: SetupMarks,
+  top: number,
+  unit: LengthUnit,
+): number {
   if (grip_m === undefined) return top;
-  const where = grip_m > 0 ? `${centimetres(grip_m)} from the band’s end` : 'at the band’s end';
+  const where =
+    grip_m > 0 ? `${writeLength(grip_m, unit)} from the band’s end` : 'at the band’s end';
   return drawLength(pdf, `Grip ${where}.`, ['end', 'grip'], grip_m, top);
 }
 
@@ -198,10 +238,11 @@ function drawStance(
   pdf: PDFKit.PDFDocument,
   { foot_m, stance_m }: SetupMarks,
   top: number,
+  unit: LengthUnit,
 ): number {
   if (stance_m === undefined) return top;
   const feet = (stance_m / foot_m).toFixed(1);
-  const words = `Stance ${centimetres(stance_m)} between the middles of the feet, ${feet} foot-lengths. Half of it:`;
+  const words = `Stance ${writeLength(stance_m, unit)} between the middles of the feet, ${feet} foot-lengths. Half of it:`;
   return drawLength(pdf, words, ['middle', 'foot'], stance_m / 2, top);
 }
 
@@ -267,8 +308,4 @@ function addPage(pdf: PDFKit.PDFDocument): void {
 /** One line of text in so many millimetres. */
 function line(width_mm: number, align: 'left' | 'center' = 'left') {
   return { width: width_mm * MM, align, lineBreak: false, ellipsis: true } as const;
-}
-
-function centimetres(length_m: number): string {
-  return `${(100 * length_m).toFixed(0)} cm`;
 }

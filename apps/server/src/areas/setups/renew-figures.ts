@@ -57,7 +57,7 @@ async function renewBatch(scoped: ScopedManager): Promise<number> {
 }
 
 async function renewed(scoped: ScopedManager, row: SetupVersionRow): Promise<SetupVersionRow> {
-  const { eyesRule, forceUnit, now, zone } = scoped.scope;
+  const { eyesRule, now, units, zone } = scoped.scope;
   const document = asPresentDocument(row.document);
   const head = await scoped.findOwn(SetupEntity, { id: row.setupId });
   const ids = document.bands.map(({ id }) => id);
@@ -72,7 +72,7 @@ async function renewed(scoped: ScopedManager, row: SetupVersionRow): Promise<Set
         : ((await scoped.findFirst(AnchorEntity, { id: row.anchorId })) ?? null),
     today: dayInZone(now, zone),
     eyesRule,
-    unit: forceUnit,
+    units,
   });
   const earlierFigures = row.earlierFigures ?? row.figures;
   if (!solved.ok) {

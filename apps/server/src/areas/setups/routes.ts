@@ -23,13 +23,13 @@ export function setupRoutes(app: App, _options: unknown, done: () => void): void
     '/setups/:id/marks.pdf',
     { schema: { params: idParams, response: { 200: z.unknown() } } },
     async ({ params, scoped }, reply) => {
-      const { forceUnit, now, zone } = scoped.scope;
+      const { now, units, zone } = scoped.scope;
       const found = await readSetup(scoped, params.id);
       const person = await findPerson(scoped, found.personId);
       const place = await scoped.findOwn(PlaceEntity, { id: found.placeId });
       const clearance = clearanceWords(person, dayInZone(now, zone));
       const head = { person: person.name, place: place.name, clearance };
-      return reply.type('application/pdf').send(await markSheet(solver, found, head, forceUnit));
+      return reply.type('application/pdf').send(await markSheet(solver, found, head, units));
     },
   );
 

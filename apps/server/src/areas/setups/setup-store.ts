@@ -122,7 +122,7 @@ export async function assessNow(
   }: Pick<SetupInput, 'document' | 'personId' | 'placeId' | 'anchorId'>,
   seen: SeenFacts,
 ): Promise<AssessedSetup> {
-  const { eyesRule, forceUnit, now, zone } = scoped.scope;
+  const { eyesRule, now, units, zone } = scoped.scope;
   const person = toPerson(await findPerson(scoped, personId));
   const anchor = await anchorOf(scoped, where);
   return accepted(
@@ -133,7 +133,7 @@ export async function assessNow(
       seen,
       today: dayInZone(now, zone),
       eyesRule,
-      unit: forceUnit,
+      units,
     }),
   );
 }

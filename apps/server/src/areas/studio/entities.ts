@@ -1,5 +1,11 @@
 import type { Role } from '@wiry-otter/contracts';
-import { DEFAULT_INSPECTION_RULE, type FinderPreferences } from '@wiry-otter/core';
+import {
+  DEFAULT_INSPECTION_RULE,
+  type FinderPreferences,
+  type ForceUnit,
+  type LengthUnit,
+  type MassUnit,
+} from '@wiry-otter/core';
 import { EntitySchema } from 'typeorm';
 import {
   flag,
@@ -20,7 +26,11 @@ export interface StudioRow {
   zone: string;
   /** Where its pages are found; null where the server says. */
   address: string | null;
-  forceUnit: 'N' | 'kgf' | 'lbf';
+  forceUnit: ForceUnit;
+  lengthUnit: LengthUnit;
+  massUnit: MassUnit;
+  /** With which day a week begins. */
+  weekStart: 'monday' | 'sunday' | 'saturday';
   /** A band's inspection is due after this many days, or stretches beyond ×2. */
   inspectionDays: number;
   inspectionCycles: number;
@@ -34,6 +44,9 @@ export const RULES_AT_FIRST = {
   inspectionDays: DEFAULT_INSPECTION_RULE.days,
   inspectionCycles: DEFAULT_INSPECTION_RULE.cycles,
   eyesRule: false,
+  lengthUnit: 'cm',
+  massUnit: 'kg',
+  weekStart: 'monday',
 } as const;
 
 export const StudioEntity = new EntitySchema<StudioRow>({
@@ -44,6 +57,9 @@ export const StudioEntity = new EntitySchema<StudioRow>({
     zone: text(),
     address: nullable(text()),
     forceUnit: text('force_unit'),
+    lengthUnit: { ...text('length_unit'), default: RULES_AT_FIRST.lengthUnit },
+    massUnit: { ...text('mass_unit'), default: RULES_AT_FIRST.massUnit },
+    weekStart: { ...text('week_start'), default: RULES_AT_FIRST.weekStart },
     inspectionDays: { ...integer('inspection_days'), default: RULES_AT_FIRST.inspectionDays },
     inspectionCycles: { ...integer('inspection_cycles'), default: RULES_AT_FIRST.inspectionCycles },
     eyesRule: { ...flag('eyes_rule'), default: RULES_AT_FIRST.eyesRule },

@@ -38,6 +38,7 @@ export async function readStudioRow(scoped: ScopedManager): Promise<StudioRow> {
   const [row] = await scoped.query<StudioRow>(
     'studio',
     `SELECT id, name, zone, address, version, force_unit AS "forceUnit", eyes_rule AS "eyesRule",
+        length_unit AS "lengthUnit", mass_unit AS "massUnit", week_start AS "weekStart",
         inspection_days AS "inspectionDays", inspection_cycles AS "inspectionCycles"
       FROM studio WHERE id = $1 FOR UPDATE`,
   );
@@ -49,16 +50,20 @@ export async function saveRules(
   scoped: ScopedManager,
   { version, ...rules }: StudioRulesInput,
 ): Promise<string> {
-  const { address, id, name, version: present } = await readStudioRow(scoped);
+  const row = await readStudioRow(scoped);
+  const { address, id, version: present } = row;
   expectVersion(present, version);
   await scoped.query(
     'save-rules',
     `UPDATE studio SET version = version + 1, force_unit = $2, inspection_days = $3,
-        inspection_cycles = $4, eyes_rule = $5, name = $6, address = $7
+        inspection_cycles = $4, eyes_rule = $5, name = $6, address = $7,
+        length_unit = $8, mass_unit = $9, week_start = $10
       WHERE id = $1`,
     [
       ...[rules.forceUnit, rules.inspectionDays, rules.inspectionCycles, rules.eyesRule],
-      ...[rules.name ?? name, rules.address === undefined ? address : rules.address],
+      ...[rules.name ?? row.name, rules.address === undefined ? address : rules.address],
+      ...[rules.lengthUnit ?? row.lengthUnit, rules.massUnit ?? row.massUnit],
+      rules.weekStart ?? row.weekStart,
     ],
   );
   scoped.touch('studio', id);

@@ -1,5 +1,5 @@
 import type { Role } from '@wiry-otter/contracts';
-import type { ForceUnit, InspectionRule } from '@wiry-otter/core';
+import type { ForceUnit, InspectionRule, LengthUnit, MassUnit, Units } from '@wiry-otter/core';
 
 /** Who asks: every query carries the studio, and people's records the trainer too. */
 export interface Scope {
@@ -11,8 +11,8 @@ export interface Scope {
   readonly zone: string;
   /** When the studio wants its bands inspected. */
   readonly inspectionRule: InspectionRule;
-  /** What the studio writes forces in. */
-  readonly forceUnit: ForceUnit;
+  /** What the studio writes figures in. */
+  readonly units: Units;
   /** The studio refuses a pull toward the face. */
   readonly eyesRule: boolean;
   /** The moment of the request, so that all it writes carries one time. */
@@ -24,6 +24,8 @@ export interface ScopedStudio {
   readonly id: string;
   readonly zone: string;
   readonly forceUnit: ForceUnit;
+  readonly lengthUnit: LengthUnit;
+  readonly massUnit: MassUnit;
   readonly inspectionDays: number;
   readonly inspectionCycles: number;
   readonly eyesRule: boolean;
@@ -31,6 +33,7 @@ export interface ScopedStudio {
 
 /** The columns of a `ScopedStudio`, of the table `studio`. */
 export const SCOPED_STUDIO = `studio.id, studio.zone, studio.force_unit AS "forceUnit",
+  studio.length_unit AS "lengthUnit", studio.mass_unit AS "massUnit",
   studio.inspection_days AS "inspectionDays", studio.inspection_cycles AS "inspectionCycles",
   studio.eyes_rule AS "eyesRule"`;
 
@@ -52,7 +55,7 @@ export function scopeOf(studio: ScopedStudio, trainer: ScopedTrainer, now: Date)
     role: trainer.role,
     zone: studio.zone,
     inspectionRule: { days: studio.inspectionDays, cycles: studio.inspectionCycles },
-    forceUnit: studio.forceUnit,
+    units: { force: studio.forceUnit, length: studio.lengthUnit, mass: studio.massUnit },
     eyesRule: studio.eyesRule,
     now,
   };

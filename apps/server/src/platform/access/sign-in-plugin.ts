@@ -1,4 +1,4 @@
-import { DEFAULT_INSPECTION_RULE } from '@wiry-otter/core';
+import { DEFAULT_INSPECTION_RULE, USUAL_UNITS } from '@wiry-otter/core';
 import type { FastifyInstance } from 'fastify';
 import fp from 'fastify-plugin';
 import { refuse } from '../problems/refusal.js';
@@ -25,7 +25,7 @@ const NOBODY: Scope = {
   role: 'trainer',
   zone: 'UTC',
   inspectionRule: DEFAULT_INSPECTION_RULE,
-  forceUnit: 'N',
+  units: USUAL_UNITS,
   eyesRule: false,
   now: new Date(0),
 };

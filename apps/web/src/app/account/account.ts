@@ -46,6 +46,6 @@ export const accountFeature = createFeature({
 
 /** The rules among a studio's fields, as they are written back. */
 export function rulesOf(studio: StudioRecord): StudioRulesInput {
-  const { address, eyesRule, forceUnit, inspectionCycles, inspectionDays, name, version } = studio;
-  return { version, name, address, forceUnit, inspectionDays, inspectionCycles, eyesRule };
+  const { id: _id, trainers: _trainers, zone: _zone, ...rules } = studio;
+  return rules;
 }

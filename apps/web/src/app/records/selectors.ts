@@ -1,13 +1,9 @@
 import { createSelector } from '@ngrx/store';
 import type { BandToday, SessionRecord } from '@wiry-otter/contracts';
-import {
-  type FinderPreferences,
-  type ForceUnit,
-  knowBands,
-  USUAL_PREFERENCES,
-} from '@wiry-otter/core';
+import { type FinderPreferences, knowBands, USUAL_PREFERENCES } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import { bandsToday } from './bands-today';
+import { unitsOf } from './units-of';
 import { SHOWN } from './shown';
 
 /** By what is written alike everywhere, such as an id or a moment. */
@@ -26,11 +22,12 @@ const byName = (a: { readonly name: string }, b: { readonly name: string }): num
 /** The signed-in trainer's studio; undefined until it is known. */
 export const selectStudio = createSelector(SHOWN.studio.selectAll, ([studio]) => studio);
 
-/** What the studio writes forces in. */
-export const selectForceUnit = createSelector(
-  selectStudio,
-  (studio): ForceUnit => studio?.forceUnit ?? 'N',
-);
+/** What the studio writes figures in. */
+export const selectUnits = createSelector(selectStudio, unitsOf);
+
+export const selectForceUnit = createSelector(selectUnits, ({ force }) => force);
+export const selectLengthUnit = createSelector(selectUnits, ({ length }) => length);
+export const selectMassUnit = createSelector(selectUnits, ({ mass }) => mass);
 
 /** What the trainer would rather have of what is found. */
 export const selectFinderPreferences = createSelector(

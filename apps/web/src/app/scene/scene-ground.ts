@@ -1,10 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { fromMetres, INCH_M, type LengthUnit } from '@wiry-otter/core';
 import { SCENE, type SceneView } from './scene-geometry';
 
-/** The ruler's marks, in decimetres from its zero: as far as the drawing can reach. */
-const RULER = { behind: -5, ahead: 32, around: -30 } as const;
-/** Every fifth decimetre is long and bears its figure. */
-const LONG_EVERY = 5;
+/** How far the ruler reaches from its zero: as far as the drawing can, m. */
+const RULER = { behind_m: -0.5, ahead_m: 3.2, around_m: -3 } as const;
+/** Its marks lie so far apart, and every so many of them is long and bears its figure. */
+const MARKS = {
+  cm: { apart_m: 0.1, longEvery: 5 },
+  in: { apart_m: 4 * INCH_M, longEvery: 5 },
+} as const;
 /** Nothing is drawn so near to the edges, px. */
 const MARGIN_PX = 8;
 /** A figure under a mark reaches so far to both sides, px. */
@@ -54,12 +58,14 @@ const MARK_PX = { long: 16, short: 9 } as const;
       font-size="12"
       fill="var(--faint)"
     >
-      {{ otterGround().side === 0 ? 'cm' : 'cm from the anchor' }}
+      {{ otterGround().side === 0 ? unit() : unit() + ' from the anchor' }}
     </svg:text>
   `,
 })
 export class SceneGround {
   readonly otterGround = input.required<SceneView>();
+  /** What the ruler is divided in. */
+  readonly unit = input.required<LengthUnit>();
   /** Where the anchor hangs over it, px; null without one. */
   readonly anchorX = input.required<number | null>();
 
@@ -75,11 +81,13 @@ export class SceneGround {
     const { pxPerMetre, originX, side } = this.otterGround();
     const zero = side === 0 ? originX : (this.anchorX() ?? originX);
     const away = side === -1 ? 1 : -1;
-    const marks: { readonly x: number; readonly decimetre: number; readonly long: boolean }[] = [];
-    for (let dm: number = side === 0 ? RULER.around : RULER.behind; dm <= RULER.ahead; dm++) {
-      const x = zero + (away * dm * pxPerMetre) / 10;
+    const { apart_m, longEvery } = MARKS[this.unit()];
+    const first = Math.ceil((side === 0 ? RULER.around_m : RULER.behind_m) / apart_m);
+    const marks: { readonly x: number; readonly length_m: number; readonly long: boolean }[] = [];
+    for (let mark = first; mark * apart_m <= RULER.ahead_m; mark++) {
+      const x = zero + away * mark * apart_m * pxPerMetre;
       if (x < MARGIN_PX || x > SCENE.width - MARGIN_PX) continue;
-      marks.push({ x, decimetre: dm, long: dm % LONG_EVERY === 0 });
+      marks.push({ x, length_m: mark * apart_m, long: mark % longEvery === 0 });
     }
     return marks;
   });
@@ -91,8 +99,11 @@ export class SceneGround {
   );
   protected readonly figures = computed(() =>
     this.ruler()
-      .filter(({ decimetre, long }) => long && (this.otterGround().side === 0 || decimetre >= 0))
+      .filter(({ length_m, long }) => long && (this.otterGround().side === 0 || length_m >= 0))
       .filter(({ x }) => x >= HALF_FIGURE_PX && x <= SCENE.width - HALF_FIGURE_PX)
-      .map(({ x, decimetre }) => ({ x, words: String(Math.abs(decimetre) * 10) })),
+      .map(({ x, length_m }) => ({
+        x,
+        words: fromMetres(Math.abs(length_m), this.unit()).toFixed(0),
+      })),
   );
 }

@@ -1,5 +1,5 @@
 import { computed, linkedSignal, type Signal } from '@angular/core';
-import { askedDemand, FACE_CLEARANCE_M, type ForceUnit } from '@wiry-otter/core';
+import { askedDemand, FACE_CLEARANCE_M, type Units, writeLength } from '@wiry-otter/core';
 import { demandQuantity } from '../ui/quantities/figures';
 import type { SceneDrawing, Shown } from './scene-drawing';
 import { besideFigure, type FigureNeeds, type FigureStand, quantityPlace } from './quantity-place';
@@ -23,12 +23,11 @@ const HEIGHT_ASIDE_PX = 20;
 export class SceneWords {
   constructor(
     private readonly drawn: SceneDrawing,
-    private readonly shown: Shown & { readonly unit: Signal<ForceUnit> },
+    private readonly shown: Shown & { readonly units: Signal<Units> },
   ) {}
 
-  readonly heightWords = computed(
-    () => `${((this.drawn.place()?.height_m ?? 0) * 100).toFixed(0)} cm`,
-  );
+  readonly distanceWords = computed(() => this.length(this.drawn.place()?.distance_m ?? 0));
+  readonly heightWords = computed(() => this.length(this.drawn.place()?.height_m ?? 0));
   /** Where the height's words begin, or end: beside the anchor and what is drawn at its height. */
   readonly heightX = computed(() => {
     const { x = 0, y = 0 } = this.drawn.anchorAt() ?? {};
@@ -52,9 +51,7 @@ export class SceneWords {
   });
   readonly clearance = computed(() => {
     const clear_m = this.shown.setup().headClearance_m;
-    return clear_m === undefined
-      ? null
-      : `recoil line: head clear by ${(clear_m * 100).toFixed(0)} cm`;
+    return clear_m === undefined ? null : `recoil line: head clear by ${this.length(clear_m)}`;
   });
 
   private readonly takenByAnchors = computed(() =>
@@ -81,7 +78,7 @@ export class SceneWords {
       askedDemand(solved.buffers.signed[k] as number, demand.sided),
       spread?.demand[k] ?? null,
       unit,
-      this.shown.unit(),
+      this.shown.units().force,
     );
   });
   readonly besideFigure = computed(() => besideFigure(this.quantity().figure));
@@ -122,4 +119,8 @@ export class SceneWords {
         return CONTACT_WORDS[demand.at.join(' ')] ?? 'on the body';
     }
   });
+
+  private length(length_m: number): string {
+    return writeLength(length_m, this.shown.units().length);
+  }
 }

@@ -1,4 +1,4 @@
-import { composeSetup, fittedBand, knowBand } from '@wiry-otter/core';
+import { composeSetup, fittedBand, knowBand, USUAL_UNITS } from '@wiry-otter/core';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { findExercise } from '@wiry-otter/catalogue';
 import { setUpApp } from '../../testing/app';
@@ -39,7 +39,7 @@ describe('scene', () => {
       grip: () => undefined,
       step: (what, by_m) => steps.push(`${what} ${by_m.toFixed(2)}`),
     };
-    const inputs = { setup: row(), unit: 'N', sample: 40, moves };
+    const inputs = { setup: row(), units: USUAL_UNITS, sample: 40, moves };
     for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
     fixture.detectChanges();
     document.body.append(fixture.nativeElement as HTMLElement);

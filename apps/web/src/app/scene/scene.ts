@@ -7,7 +7,7 @@ import {
   viewChild,
 } from '@angular/core';
 import type { AnchorRecord, CompleteSetupDocument } from '@wiry-otter/contracts';
-import type { ForceUnit } from '@wiry-otter/core';
+import { type Units, INCH_M, lengthFigure } from '@wiry-otter/core';
 import { FigureShape } from '../ui/figure/figure-shape';
 import type { Point } from '../ui/figure/limb-path';
 import { PointerMoves } from '../ui/timing/pointer-moves';
@@ -19,9 +19,11 @@ import { SceneGround } from './scene-ground';
 import { SceneWords } from './scene-words';
 import type { SceneSetup } from './scene-setup';
 
-/** Steps of the arrow keys, m: one centimetre, five with Shift. */
-const STEP_M = 0.01;
-const BIG_STEP_M = 0.05;
+/** Steps of the arrow keys, and with Shift, m. */
+const STEPS_M = {
+  cm: { small: 0.01, big: 0.05 },
+  in: { small: INCH_M / 2, big: 2 * INCH_M },
+} as const;
 
 export type Dragged = 'figure' | 'anchor' | 'grip';
 
@@ -51,7 +53,7 @@ interface Held {
 })
 export class Scene {
   readonly setup = input.required<SceneSetup>();
-  readonly unit = input.required<ForceUnit>();
+  readonly units = input.required<Units>();
   /** Sample of the rep on show. */
   readonly sample = input.required<number>();
   /** Whether the figure of what is asked stands where it acts. */
@@ -86,6 +88,18 @@ export class Scene {
     return gripped && !this.still() ? this.drawn.contactAt('gripR', this.sample()) : null;
   });
 
+  private readonly steps = computed(() => STEPS_M[this.units().length]);
+
+  private stepOf(event: KeyboardEvent): number {
+    return event.shiftKey ? this.steps().big : this.steps().small;
+  }
+
+  /** A length as it is read out. */
+  protected spoken(length_m: number): string {
+    const { length } = this.units();
+    return `${lengthFigure(length_m, length)} ${length === 'cm' ? 'centimetres' : 'inches'}`;
+  }
+
   protected press(event: PointerEvent, what: Dragged): void {
     const moves = this.moves();
     if (moves === null || (what === 'figure' && !this.movable())) return;
@@ -109,7 +123,7 @@ export class Scene {
       anchor: () => up_m,
       grip: () => this.alongBand(right_m, up_m),
     }[what]();
-    const wanted = Math.round((value + by_m) / STEP_M) * STEP_M;
+    const wanted = Math.round((value + by_m) / this.steps().small) * this.steps().small;
     // Most moves of a slow drag stay within the same centimetre.
     if (wanted === this.held.wanted) return;
     this.held = { ...this.held, wanted };
@@ -125,21 +139,21 @@ export class Scene {
     if (right === undefined || !this.movable()) return;
     event.preventDefault();
     // Away from the wall is farther.
-    this.moves()?.step('figure', -this.drawn.view().side * right * stepOf(event));
+    this.moves()?.step('figure', -this.drawn.view().side * right * this.stepOf(event));
   }
 
   protected anchorKey(event: KeyboardEvent): void {
     const up = { ArrowUp: 1, ArrowDown: -1 }[event.key];
     if (up === undefined) return;
     event.preventDefault();
-    this.moves()?.step('anchor', up * stepOf(event));
+    this.moves()?.step('anchor', up * this.stepOf(event));
   }
 
   protected gripKey(event: KeyboardEvent): void {
     const lower = { ArrowDown: 1, ArrowUp: -1, ArrowRight: 1, ArrowLeft: -1 }[event.key];
     if (lower === undefined) return;
     event.preventDefault();
-    this.moves()?.step('grip', lower * stepOf(event));
+    this.moves()?.step('grip', lower * this.stepOf(event));
   }
 
   /** How far a movement of the pointer goes from the hand along the band, m. */
@@ -165,8 +179,4 @@ export class Scene {
 function toDrawing({ clientX, clientY }: PointerEvent, box: DOMRect): Point {
   const shrunk = SCENE.width / box.width;
   return { x: (clientX - box.left) * shrunk, y: (clientY - box.top) * shrunk };
-}
-
-function stepOf(event: KeyboardEvent): number {
-  return event.shiftKey ? BIG_STEP_M : STEP_M;
 }

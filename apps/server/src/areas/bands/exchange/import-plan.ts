@@ -8,7 +8,7 @@ import {
   unstorable,
   type PlannedRow,
 } from '@wiry-otter/contracts';
-import { forceFigure, type ForceUnit, writeForce } from '@wiry-otter/core';
+import { forceFigure, type Units, writeForce, writeFineLength, writeWidth } from '@wiry-otter/core';
 import { createHash } from 'node:crypto';
 import { BAND_COLUMNS, bandInputOf, changesOf } from './band-rows.js';
 import { readColumns, type RowReader } from './columns.js';
@@ -41,7 +41,7 @@ interface Outcome {
 const MOST_DOCUMENTS = 1_000;
 
 /** Plans the import of a CSV file: a table of bands, or of measurements, told apart by its header. */
-export function planCsv(bytes: Uint8Array, bands: readonly BandToday[], unit: ForceUnit): Plan {
+export function planCsv(bytes: Uint8Array, bands: readonly BandToday[], units: Units): Plan {
   const table = readCsv(bytes);
   const titles = table.header.map((title) => title.toLowerCase());
   const pulls = titles.includes('band') && titles.some((title) => title.startsWith('pull'));
@@ -50,7 +50,7 @@ export function planCsv(bytes: Uint8Array, bands: readonly BandToday[], unit: Fo
     return planOf(
       'measurements',
       said,
-      rows.map((row) => planPull(row, bands, unit)),
+      rows.map((row) => planPull(row, bands, units)),
     );
   }
   const { said, rows } = readColumns(table, BAND_COLUMNS);
@@ -58,7 +58,7 @@ export function planCsv(bytes: Uint8Array, bands: readonly BandToday[], unit: Fo
   return planOf(
     'bands',
     said,
-    rows.map((row) => planBand(row, bands, seen, unit)),
+    rows.map((row) => planBand(row, bands, seen, units)),
   );
 }
 
@@ -101,7 +101,7 @@ function planBand(
   row: RowReader,
   bands: readonly BandToday[],
   seen: Map<string, number>,
-  unit: ForceUnit,
+  units: Units,
 ): Outcome {
   const name = row.text('name');
   const known = bands.find((band) => band.name.toLowerCase() === name.toLowerCase());
@@ -111,7 +111,7 @@ function planBand(
     row.faults.push(`name: found "${name}" again, expected it once (line ${before})`);
   seen.set(name.toLowerCase(), row.line);
   if (input === null || row.faults.length > 0) return refused(row.line, name, row.faults);
-  const words = known === undefined ? [wordsOf(input, unit)] : changesOf(known, input);
+  const words = known === undefined ? [wordsOf(input, units)] : changesOf(known, input);
   const does = known === undefined ? 'add' : words.length > 0 ? 'change' : 'same';
   return {
     planned: { row: row.line, name, does, words },
@@ -119,12 +119,12 @@ function planBand(
   };
 }
 
-function planPull(row: RowReader, bands: readonly BandToday[], unit: ForceUnit): Outcome {
+function planPull(row: RowReader, bands: readonly BandToday[], units: Units): Outcome {
   const pull = pulledRowOf(row, bands);
   const name = row.text('band');
   if (pull === null) return refused(row.line, name, row.faults);
   const { length_m, force_N } = pull.reading;
-  const words = [`${(length_m * 100).toFixed(1)} cm, ${writeForce(force_N, unit)}`];
+  const words = [`${writeFineLength(length_m, units.length)}, ${writeForce(force_N, units.force)}`];
   const same = sameReading(pull.band, pull.measurement, pull.reading);
   return {
     planned: { row: row.line, name, does: same ? 'same' : 'add', words },
@@ -138,12 +138,12 @@ function refused(row: number, name: string, words: readonly string[]): Outcome {
 }
 
 /** What was understood of a band, said back as the studio writes lengths and forces. */
-function wordsOf({ kind, flatLength_m, width_mm, label }: BandInput, unit: ForceUnit): string {
+function wordsOf({ kind, flatLength_m, width_mm, label }: BandInput, units: Units): string {
   const claim =
     label === null
       ? ''
-      : `, label ${forceFigure(label.min_N, unit)}–${writeForce(label.max_N, unit)}`;
-  return `${kind}, ${(flatLength_m * 100).toFixed(1)} cm flat, ${width_mm.toFixed(1)} mm wide${claim}`;
+      : `, label ${forceFigure(label.min_N, units.force)}–${writeForce(label.max_N, units.force)}`;
+  return `${kind}, ${writeFineLength(flatLength_m, units.length)} flat, ${writeWidth(width_mm, units.length)} wide${claim}`;
 }
 
 function planOf(

@@ -36,7 +36,7 @@ export function exchangeRoutes(app: App, _options: unknown, done: () => void): v
       return scoped.transaction(async (inside) => {
         const bands = await listBands(inside);
         const { shown, steps } = csv
-          ? planCsv(body, bands, scoped.scope.forceUnit)
+          ? planCsv(body, bands, scoped.scope.units)
           : planDocuments(body, bands);
         if (query.save === undefined) return shown;
         // Something changed since the plan was shown: show the new one instead of saving it.
@@ -68,10 +68,10 @@ export function exchangeRoutes(app: App, _options: unknown, done: () => void): v
     const wanted = known.filter(
       ({ record }) => record.stock === 'band' && record.state !== 'retired',
     );
-    const { forceUnit, studioId } = scoped.scope;
+    const { studioId, units } = scoped.scope;
     // Not where this request was sent to: a tag is read for years, by other devices.
     const address = await app.mailer.addressOf(studioId);
-    const pdf = await tagSheet(wanted, forceUnit, ({ id }) => `${address}/bands/${id}`);
+    const pdf = await tagSheet(wanted, units, ({ id }) => `${address}/bands/${id}`);
     return reply.type('application/pdf').send(pdf);
   });
   done();

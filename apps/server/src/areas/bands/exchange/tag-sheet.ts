@@ -2,11 +2,14 @@ import type { BandToday } from '@wiry-otter/contracts';
 import {
   forceFigure,
   type ForceUnit,
+  type Units,
   type KnownBand,
   naturalStrands,
   predictStrand,
   RANGE_90,
   writeForce,
+  writeLength,
+  writeWidth,
 } from '@wiry-otter/core';
 import QRCode from 'qrcode';
 import { FAINT, INK, MM, printPdf } from '../../../platform/printing/pdf.js';
@@ -26,7 +29,7 @@ const STATED = [1.5, 2] as const;
 /** A sheet of tags to cut out: name, notches, flat length, pulls, and a code that opens the band's sheet. */
 export function tagSheet(
   bands: readonly KnownBand<BandToday>[],
-  unit: ForceUnit,
+  units: Units,
   addressOf: (band: BandToday) => string,
 ): Promise<Buffer> {
   return printPdf('Band tags', async (pdf) => {
@@ -39,7 +42,7 @@ export function tagSheet(
       }
       const x = (MARGIN.left + (place % COLUMNS) * TAG.width) * MM;
       const y = (MARGIN.top + Math.floor(place / COLUMNS) * TAG.height) * MM;
-      drawTag(pdf, band, unit, addressOf(band.record), x, y);
+      drawTag(pdf, band, units, addressOf(band.record), x, y);
     }
   });
 }
@@ -47,7 +50,7 @@ export function tagSheet(
 function drawTag(
   pdf: PDFKit.PDFDocument,
   { record, calibration }: KnownBand<BandToday>,
-  unit: ForceUnit,
+  units: Units,
   address: string,
   x: number,
   y: number,
@@ -65,14 +68,14 @@ function drawTag(
     lineBreak: false,
   });
   pdf.font('regular').fontSize(8).fillColor(FAINT);
-  const flat = `${(record.flatLength_m * 100).toFixed(0)} cm flat · ${record.width_mm} mm wide`;
+  const flat = `${writeLength(record.flatLength_m, units.length)} flat · ${writeWidth(record.width_mm, units.length)} wide`;
   pdf.text(flat, x + 3 * MM, y + 12 * MM, { lineBreak: false });
   for (const [i, stretch] of STATED.entries()) {
     const line = y + (17 + i * 6.5) * MM;
     pdf.font('regular').fontSize(8).fillColor(FAINT);
     pdf.text(`×${stretch.toFixed(1)}`, x + 3 * MM, line + 2.2, { lineBreak: false });
     pdf.font('bold').fontSize(12).fillColor(INK);
-    pdf.text(pullWords(record, calibration, stretch, unit), x + 11 * MM, line, {
+    pdf.text(pullWords(record, calibration, stretch, units.force), x + 11 * MM, line, {
       lineBreak: false,
     });
   }

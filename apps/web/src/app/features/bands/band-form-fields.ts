@@ -3,17 +3,29 @@ import type { BandInput, BandToday } from '@wiry-otter/contracts';
 import {
   type BandKind,
   DEFAULT_STRETCH_LIMIT,
-  type ForceUnit,
+  fromMetres,
   fromNewtons,
   type Material,
+  toMetres,
+  toMillimetres,
   toNewtons,
+  type Units,
+  widthFigure,
+  writeLength,
+  writeMass,
+  writeWidth,
 } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 
-/** What a person fills in about a band; lengths in cm, forces in the studio's unit. */
+/** What a new band is until it is measured. */
+const USUAL = { flatLength_m: 1.04, width_mm: 22 } as const;
+
+/** What a person fills in about a band; lengths and forces in the studio's units. */
 export type BandForm = ReturnType<typeof createBandForm>;
 
-export function createBandForm() {
+export function createBandForm({ length }: Units) {
+  const metres = (length_m: number): number => rounded(fromMetres(length_m, length));
+  const width = (width_mm: number): number => Number(widthFigure(width_mm, length));
   const required = { nonNullable: true as const, validators: [Validators.required] };
   const within = (least: number, most: number) => [
     Validators.required,
@@ -26,8 +38,11 @@ export function createBandForm() {
       validators: [Validators.required, Validators.maxLength(80)],
     }),
     kind: new FormControl<BandKind>('loop', required),
-    flatLength_cm: new FormControl<number | null>(104, within(5, 3000)),
-    width_mm: new FormControl<number | null>(22, within(1, 300)),
+    flatLength: new FormControl<number | null>(
+      metres(USUAL.flatLength_m),
+      within(metres(0.05), metres(30)),
+    ),
+    width: new FormControl<number | null>(width(USUAL.width_mm), within(width(1), width(300))),
     colour: new FormControl('#7f8fa6', required),
     tag: new FormControl<number | null>(null, [Validators.min(1), Validators.max(9)]),
     labelMin: new FormControl<number | null>(null, [Validators.min(0.1)]),
@@ -35,24 +50,34 @@ export function createBandForm() {
     limit: new FormControl<number | null>(DEFAULT_STRETCH_LIMIT, within(1.1, 3)),
     stock: new FormControl<BandToday['stock']>('band', required),
     material: new FormControl<Material>('latexLayered', required),
-    thickness_mm: new FormControl<number | null>(null, [Validators.min(0.1), Validators.max(50)]),
+    thickness: new FormControl<number | null>(null, [
+      Validators.min(width(0.1) || 0.001),
+      Validators.max(width(50)),
+    ]),
     points: new FormControl<number | null>(null, [Validators.min(0.1), Validators.max(1000)]),
     boughtOn: new FormControl('', { nonNullable: true }),
     copies: new FormControl<number | null>(1, within(1, 50)),
-    dead_cm: new FormControl<number | null>(null, [Validators.min(0), Validators.max(200)]),
+    dead: new FormControl<number | null>(null, [Validators.min(0), Validators.max(metres(2))]),
     fittings_g: new FormControl<number | null>(null, [Validators.min(0), Validators.max(10_000)]),
     note: new FormControl('', { nonNullable: true, validators: [Validators.maxLength(2000)] }),
   });
 }
 
 /** Fills the form from a record. */
-export function fillBandForm(form: BandForm, band: BandToday, unit: ForceUnit): void {
-  const inUnit = (force_N: number): number => rounded(fromNewtons(force_N, unit));
-  form.setValue({
+export function fillBandForm(form: BandForm, band: BandToday, units: Units): void {
+  form.setValue(bandFigures(band, units));
+}
+
+/** A record's fields as they are typed. */
+function bandFigures(band: BandToday, { force, length }: Units) {
+  const inUnit = (force_N: number): number => rounded(fromNewtons(force_N, force));
+  const metres = (length_m: number): number => rounded(fromMetres(length_m, length));
+  const width = (width_mm: number): number => Number(widthFigure(width_mm, length));
+  return {
     name: band.name,
     kind: band.kind,
-    flatLength_cm: rounded(band.flatLength_m * 100),
-    width_mm: band.width_mm,
+    flatLength: metres(band.flatLength_m),
+    width: width(band.width_mm),
     colour: band.colour,
     tag: band.tag,
     labelMin: band.label === null ? null : inUnit(band.label.min_N),
@@ -60,29 +85,35 @@ export function fillBandForm(form: BandForm, band: BandToday, unit: ForceUnit): 
     limit: band.limit,
     stock: band.stock,
     material: band.material,
-    thickness_mm: band.thickness_mm,
+    thickness: band.thickness_mm === null ? null : width(band.thickness_mm),
     points: band.points,
     boughtOn: band.copies[0]?.boughtOn ?? '',
     copies: band.copies.length,
-    dead_cm: band.fittings === null ? null : rounded(band.fittings.deadLength_m * 100),
+    dead: band.fittings === null ? null : metres(band.fittings.deadLength_m),
     fittings_g: band.fittings === null ? null : rounded(band.fittings.mass_kg * 1000),
     note: band.note,
-  });
+  };
 }
 
 /** What keeps the form from being saved, in words; null when nothing does. */
-export function bandFormFault(form: BandForm): string | null {
+export function bandFormFault(form: BandForm, { length, mass }: Units): string | null {
+  const words = (length_m: number): string => writeLength(length_m, length);
+  const width = (width_mm: number): string => writeWidth(width_mm, length);
   const { controls } = form;
   if (controls.name.invalid) return 'The band needs a name.';
-  if (controls.flatLength_cm.invalid) return 'The flat length lies between 5 and 3000 cm.';
-  if (controls.width_mm.invalid) return 'The width lies between 1 and 300 mm.';
+  if (controls.flatLength.invalid) {
+    return `The flat length lies between ${words(0.05)} and ${words(30)}.`;
+  }
+  if (controls.width.invalid) return `The width lies between ${width(1)} and ${width(300)}.`;
   if (controls.tag.invalid) return 'A tag is a number from 1 to 9.';
   if (controls.limit.invalid) return 'The stretch limit lies between ×1.1 and ×3.';
-  if (controls.thickness_mm.invalid) return 'The thickness lies between 0.1 and 50 mm.';
+  if (controls.thickness.invalid) {
+    return `The thickness lies between ${width(0.1)} and ${width(50)}.`;
+  }
   if (controls.points.invalid) return 'Points lie between 0.1 and 1000.';
   if (controls.copies.invalid) return 'There are between 1 and 50 equal bands.';
-  if (controls.dead_cm.invalid || controls.fittings_g.invalid) {
-    return 'Fittings add at most 200 cm and 10 kg.';
+  if (controls.dead.invalid || controls.fittings_g.invalid) {
+    return `Fittings add at most ${words(2)} and ${writeMass(10, mass)}.`;
   }
   const { labelMin, labelMax } = form.getRawValue();
   if ((labelMin === null) !== (labelMax === null)) return 'A label has a lower and an upper end.';
@@ -93,36 +124,48 @@ export function bandFormFault(form: BandForm): string | null {
 }
 
 /** The record's fields from a form without faults; `before` is the band that is changed, if one is. */
-export function readBandForm(form: BandForm, before: BandToday | null, unit: ForceUnit): BandInput {
+export function readBandForm(form: BandForm, before: BandToday | null, units: Units): BandInput {
   const value = form.getRawValue();
   const { labelMin, labelMax } = value;
+  const shown = before === null ? null : bandFigures(before, units);
+  // What stands as it was shown is what is on record, though it is written less exactly.
+  const metres = (typed: number, wasShown: number | null | undefined, was_m: number | undefined) =>
+    typed === wasShown && was_m !== undefined ? was_m : toMetres(typed, units.length);
+  const width = (typed: number, wasShown: number | null | undefined, was_mm?: number | null) =>
+    typed === wasShown && typeof was_mm === 'number' ? was_mm : toMillimetres(typed, units.length);
   return {
     version: before?.version ?? 0,
     cutFrom: before?.cutFrom ?? null,
     stock: value.stock,
     material: value.material,
-    thickness_mm: value.thickness_mm,
+    thickness_mm:
+      value.thickness === null
+        ? null
+        : width(value.thickness, shown?.thickness, before?.thickness_mm),
     points: value.points,
-    fittings: fittingsOf(value.dead_cm, value.fittings_g),
+    fittings: fittingsOf(
+      metres(value.dead ?? 0, shown?.dead, before?.fittings?.deadLength_m),
+      value.fittings_g,
+    ),
     copies: copiesOf(before, value.copies ?? 1, value.boughtOn),
     name: value.name.trim(),
     kind: value.kind,
-    flatLength_m: (value.flatLength_cm ?? 0) / 100,
-    width_mm: value.width_mm ?? 0,
+    flatLength_m: metres(value.flatLength ?? 0, shown?.flatLength, before?.flatLength_m),
+    width_mm: width(value.width ?? 0, shown?.width, before?.width_mm),
     colour: value.colour.toLowerCase(),
     tag: value.tag,
     label:
       labelMin === null || labelMax === null
         ? null
-        : { min_N: toNewtons(labelMin, unit), max_N: toNewtons(labelMax, unit) },
+        : { min_N: toNewtons(labelMin, units.force), max_N: toNewtons(labelMax, units.force) },
     limit: value.limit ?? DEFAULT_STRETCH_LIMIT,
     note: value.note,
   };
 }
 
-function fittingsOf(dead_cm: number | null, mass_g: number | null): BandInput['fittings'] {
-  const none = (dead_cm ?? 0) === 0 && (mass_g ?? 0) === 0;
-  return none ? null : { deadLength_m: (dead_cm ?? 0) / 100, mass_kg: (mass_g ?? 0) / 1000 };
+function fittingsOf(deadLength_m: number, mass_g: number | null): BandInput['fittings'] {
+  const none = deadLength_m === 0 && (mass_g ?? 0) === 0;
+  return none ? null : { deadLength_m, mass_kg: (mass_g ?? 0) / 1000 };
 }
 
 /** The copies there are, and new ones marked with the letters that follow. */

@@ -5,6 +5,8 @@ import {
   type KnownBand as CoreKnownBand,
   type Material,
   type Rigging,
+  type LengthUnit,
+  writeLength,
 } from '@wiry-otter/core';
 
 /** A band of the studio with what the browser's core makes of its record. */
@@ -48,3 +50,8 @@ export const RIGGING_WORD: Readonly<Record<Rigging, string>> = {
   folded: 'folded over a bar',
   standing: 'bar and bathroom scale',
 };
+
+/** What is left on a roll: in metres, or in inches. */
+export function rollWords(left_m: number, unit: LengthUnit): string {
+  return `${unit === 'cm' ? `${left_m.toFixed(1)} m` : writeLength(left_m, unit)} left`;
+}

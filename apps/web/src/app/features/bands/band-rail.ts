@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import type { ForceUnit } from '@wiry-otter/core';
+import type { ForceUnit, LengthUnit } from '@wiry-otter/core';
 import { forceQuantity, type Quantity } from '../../ui/quantities/figures';
 import { Ribbon } from '../../ui/ribbons/ribbon';
 import { GLANCE_STRETCH, naturalPull } from '@wiry-otter/core';
-import { GRADE_WORDS, type KnownBand } from './band-law';
+import { GRADE_WORDS, type KnownBand, rollWords } from './band-law';
 import { layOutRail, ROLL_PX } from './rail-layout';
 
 /** Space over the ribbons for rail and group names, and under them for the words. */
@@ -22,6 +22,7 @@ export class BandRail {
   readonly bands = input.required<readonly KnownBand[]>();
   readonly selectedId = input<string>();
   readonly unit = input.required<ForceUnit>();
+  readonly lengthUnit = input.required<LengthUnit>();
 
   protected readonly head = HEAD_PX;
   protected readonly rollHeight = ROLL_PX;
@@ -34,7 +35,9 @@ export class BandRail {
   }
 
   protected gradeWord({ record, calibration }: KnownBand): string {
-    if (record.stock === 'roll') return `${record.flatLength_m.toFixed(1)} m left`;
+    if (record.stock === 'roll') {
+      return rollWords(record.flatLength_m, this.lengthUnit());
+    }
     if (record.state === 'retired') return 'retired';
     if (record.state === 'watch') return 'watch';
     return calibration === null ? 'no figure' : GRADE_WORDS[calibration.grade];

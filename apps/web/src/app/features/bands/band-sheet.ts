@@ -9,6 +9,9 @@ import {
   RANGE_90,
   GLANCE_STRETCH,
   naturalPull,
+  type LengthUnit,
+  writeLength,
+  writeWidth,
 } from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
 import { forceQuantity, percentSpread, stretchWord } from '../../ui/quantities/figures';
@@ -23,6 +26,7 @@ import {
   type KnownBand,
   MATERIAL_WORD,
   RIGGING_WORD,
+  rollWords,
 } from './band-law';
 import { timeLine } from './band-time-line';
 import { CutForm } from './cut-form';
@@ -42,6 +46,7 @@ export class BandSheet {
   protected readonly Math = Math;
   readonly known = input.required<KnownBand>();
   readonly unit = input.required<ForceUnit>();
+  readonly lengthUnit = input.required<LengthUnit>();
   readonly edit = output();
   readonly remove = output();
   readonly happened = output<Pick<BandEventInput, 'copyId' | 'what'>>();
@@ -80,7 +85,7 @@ export class BandSheet {
             id: reading.id,
             setAside: reading.setAside,
             reason: reading.setAsideReason,
-            length: `${(reading.length_m * 100).toFixed(0)} cm`,
+            length: writeLength(reading.length_m, this.lengthUnit()),
             force: `${figure} ${unit}`,
             stretch: stretchWord(toStrandReading(this.band(), reading).stretch),
             way: reading.direction === 'loading' ? 'pulling' : 'way back',
@@ -93,16 +98,17 @@ export class BandSheet {
   protected readonly facts = computed(() => {
     const { kind, stock, flatLength_m, width_mm, material, limit, label, fittings, points } =
       this.band();
+    const length = this.lengthUnit();
     const inUnit = (force_N: number) => forceQuantity(force_N, null, this.unit());
     return [
       stock === 'roll' ? `roll of ${KIND_WORD[kind]}` : KIND_WORD[kind],
       MATERIAL_WORD[material],
       stock === 'roll'
-        ? `${flatLength_m.toFixed(1)} m left`
-        : `${(flatLength_m * 100).toFixed(0)} cm flat`,
-      `${width_mm} mm wide`,
+        ? rollWords(flatLength_m, length)
+        : `${writeLength(flatLength_m, length)} flat`,
+      `${writeWidth(width_mm, length)} wide`,
       `limit ${stretchWord(limit)}`,
-      fittings === null ? '' : `fittings ${(fittings.deadLength_m * 100).toFixed(0)} cm`,
+      fittings === null ? '' : `fittings ${writeLength(fittings.deadLength_m, length)}`,
       label === null
         ? ''
         : `label ${inUnit(label.min_N).figure}–${inUnit(label.max_N).figure} ${inUnit(label.max_N).unit}`,

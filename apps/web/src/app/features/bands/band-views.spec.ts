@@ -47,6 +47,7 @@ describe('band sheet', () => {
     const fixture = TestBed.createComponent(BandSheet);
     fixture.componentRef.setInput('known', knowBand(band));
     fixture.componentRef.setInput('unit', 'N');
+    fixture.componentRef.setInput('lengthUnit', 'cm');
     fixture.detectChanges();
     return {
       sheet: fixture.componentInstance,
@@ -129,6 +130,7 @@ describe('band rail', () => {
       [MEASURED, bandRecord({ id: 'b' })].map((band) => knowBand(band)),
     );
     fixture.componentRef.setInput('unit', 'N');
+    fixture.componentRef.setInput('lengthUnit', 'cm');
     fixture.detectChanges();
     const links = [...(fixture.nativeElement as HTMLElement).querySelectorAll('a')];
     const labels = links.map((link) => link.getAttribute('aria-label'));
@@ -144,7 +146,6 @@ describe('band form', () => {
 
   it('adds a band once its entries fit, and forgets the draft', () => {
     const fixture = TestBed.createComponent(BandForm);
-    fixture.componentRef.setInput('unit', 'N');
     const saved: string[] = [];
     fixture.componentInstance.saved.subscribe(({ name }) => saved.push(name));
     fixture.detectChanges();

@@ -12,7 +12,7 @@ import { type Action, Store } from '@ngrx/store';
 import type { BandEventInput, BandInput } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { RecordWriter } from '../../records/outbox/record-writer';
-import { selectForceUnit, selectKnownBands } from '../../records/selectors';
+import { selectForceUnit, selectKnownBands, selectLengthUnit } from '../../records/selectors';
 import { bandActions } from '../../records/writing/band-actions';
 import { wantingWords } from './wanting';
 
@@ -30,6 +30,7 @@ export const BandsStore = signalStore(
     return {
       known,
       unit: global.selectSignal(selectForceUnit),
+      lengthUnit: global.selectSignal(selectLengthUnit),
       selected: computed(() => known().find(({ record }) => record.id === bandId()) ?? null),
       /** Bands whose figures are weak or whose state asks for a look. */
       wanting: computed(() =>

@@ -1,4 +1,4 @@
-import { knowBand, naturalPull } from '@wiry-otter/core';
+import { knowBand, naturalPull, USUAL_UNITS } from '@wiry-otter/core';
 import {
   bandRecord,
   copyRecord,
@@ -70,31 +70,55 @@ describe('rail', () => {
 
 describe('band form', () => {
   it('gives back the record it was filled from, in any unit', () => {
-    for (const unit of ['N', 'kgf', 'lbf'] as const) {
-      const form = createBandForm();
-      const record = bandRecord({ label: { min_N: 98.0665, max_N: 196.133 } });
-      fillBandForm(form, record, unit);
-      expect(bandFormFault(form)).toBeNull();
-      const { label, ...input } = readBandForm(form, record, unit);
+    for (const units of [
+      USUAL_UNITS,
+      { force: 'kgf', length: 'cm', mass: 'lb' },
+      { force: 'lbf', length: 'in', mass: 'lb' },
+    ] as const) {
+      const form = createBandForm(units);
+      const record = bandRecord({
+        label: { min_N: 98.0665, max_N: 196.133 },
+        thickness_mm: 4.7,
+        fittings: { deadLength_m: 0.123, mass_kg: 0.2 },
+      });
+      fillBandForm(form, record, units);
+      expect(bandFormFault(form, units)).toBeNull();
+      const { label, ...input } = readBandForm(form, record, units);
       expect(label?.min_N).toBeCloseTo(98.0665, 0);
+      // Not by a hair otherwise, though inches are written to the hundredth.
+      const { fittings, flatLength_m, name, tag, thickness_mm, version, width_mm } = record;
       expect(input).toEqual(
-        jasmine.objectContaining({ name: 'Plank', flatLength_m: 1.04, tag: 3, version: 1 }),
+        jasmine.objectContaining({
+          ...{ fittings, flatLength_m, name, tag, thickness_mm, version, width_mm },
+        }),
       );
     }
   });
 
+  it('is filled in by the inch', () => {
+    const units = { force: 'lbf', length: 'in', mass: 'lb' } as const;
+    const form = createBandForm(units);
+    form.patchValue({ name: 'Plank', flatLength: 41, width: 0.5 });
+    expect(bandFormFault(form, units)).toBeNull();
+    const { flatLength_m, width_mm } = readBandForm(form, null, units);
+    expect(flatLength_m).toBeCloseTo(1.0414, 10);
+    expect(width_mm).toBeCloseTo(12.7, 10);
+    form.patchValue({ flatLength: 1 });
+    expect(bandFormFault(form, units)).toContain('between 2.0 in and 1181.1 in');
+  });
+
   it('keeps the copies there are and letters the new ones', () => {
-    const form = createBandForm();
+    const form = createBandForm(USUAL_UNITS);
     const record = bandRecord();
-    fillBandForm(form, record, 'N');
+    fillBandForm(form, record, USUAL_UNITS);
     form.patchValue({
       copies: 3,
       boughtOn: '2026-11-01',
       kind: 'tube',
-      dead_cm: 24,
+      dead: 24,
       fittings_g: 180,
     });
-    const { copies, fittings } = readBandForm(form, record, 'N');
+    const { copies, fittings } = readBandForm(form, record, USUAL_UNITS);
     expect(copies.map(({ mark }) => mark)).toEqual(['a', 'b', 'c']);
     expect(copies[0]).toEqual({ id: `${UUID}e`, mark: 'a', boughtOn: '2026-11-01' });
     expect(new Set(copies.map(({ id }) => id)).size).toBe(3);
@@ -102,14 +126,14 @@ describe('band form', () => {
   });
 
   it('says what is missing or the wrong way round', () => {
-    const form = createBandForm();
-    expect(bandFormFault(form)).toContain('needs a name');
+    const form = createBandForm(USUAL_UNITS);
+    expect(bandFormFault(form, USUAL_UNITS)).toContain('needs a name');
     form.patchValue({ name: 'Plank', labelMin: 90 });
-    expect(bandFormFault(form)).toContain('a lower and an upper end');
+    expect(bandFormFault(form, USUAL_UNITS)).toContain('a lower and an upper end');
     form.patchValue({ labelMax: 50 });
-    expect(bandFormFault(form)).toContain('below its lower one');
+    expect(bandFormFault(form, USUAL_UNITS)).toContain('below its lower one');
     form.patchValue({ labelMax: 150, tag: 12 });
-    expect(bandFormFault(form)).toContain('from 1 to 9');
+    expect(bandFormFault(form, USUAL_UNITS)).toContain('from 1 to 9');
   });
 });
 

@@ -8,6 +8,7 @@ import {
   input,
   viewChild,
 } from '@angular/core';
+import { writeLength } from '@wiry-otter/core';
 import { RouterLink } from '@angular/router';
 import { forceWord } from '../../ui/quantities/figures';
 import { BandForm } from './band-form';
@@ -28,6 +29,8 @@ export class Bands {
   readonly id = input<string>();
 
   protected readonly store = inject(BandsStore);
+  /** Ribbons bear a tick every five centimetres. */
+  protected readonly tickWords = computed(() => writeLength(0.05, this.store.lengthUnit()));
   protected readonly unitWord = computed(() => forceWord(this.store.unit()));
 
   private readonly sheet = viewChild.required<ElementRef<HTMLElement>>('sheet');

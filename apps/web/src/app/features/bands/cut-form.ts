@@ -1,5 +1,18 @@
-import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  input,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
+import { lengthFigure, type LengthUnit, toMetres, writeLength } from '@wiry-otter/core';
 import { FormsModule } from '@angular/forms';
+
+/** Shorter pieces are good for nothing, m. */
+const SHORTEST_M = 0.05;
+const USUAL_PIECE_M = 1.5;
 
 /** Length and name of a piece to be cut from a roll. */
 @Component({
@@ -9,15 +22,14 @@ import { FormsModule } from '@angular/forms';
   template: `
     <form class="flex flex-wrap items-end gap-3" (ngSubmit)="submit()">
       <label class="field"
-        >Piece, cm
+        >Piece, {{ unit() }}
         <input
           class="w-28"
           type="number"
           name="length"
-          min="5"
-          step="1"
-          [ngModel]="length_cm()"
-          (ngModelChange)="length_cm.set($event)"
+          step="any"
+          [ngModel]="length()"
+          (ngModelChange)="length.set($event)"
       /></label>
       <label class="field"
         >Its name <input name="name" [ngModel]="name()" (ngModelChange)="name.set($event)"
@@ -30,22 +42,32 @@ import { FormsModule } from '@angular/forms';
 export class CutForm {
   /** What is left on the roll, m. */
   readonly left_m = input.required<number>();
+  readonly unit = input.required<LengthUnit>();
   readonly pieceCut = output<{ name: string; length_m: number }>();
 
-  protected readonly length_cm = signal<number | null>(150);
+  /** As it is typed, in the studio's unit. */
+  protected readonly length = linkedSignal<number | null>(() =>
+    Number(lengthFigure(USUAL_PIECE_M, this.unit())),
+  );
   protected readonly name = signal('');
+  private readonly length_m = computed(() => {
+    const typed = this.length();
+    return typed === null ? null : toMetres(typed, this.unit());
+  });
   protected readonly fault = computed(() => {
-    const length_cm = this.length_cm();
-    if (length_cm === null || !(length_cm >= 5)) return 'A piece is at least 5 cm long.';
-    if (length_cm / 100 >= this.left_m()) {
-      return `Only ${(this.left_m() * 100).toFixed(0)} cm are left on the roll.`;
+    const length_m = this.length_m();
+    if (length_m === null || !(length_m >= SHORTEST_M)) {
+      return `A piece is at least ${writeLength(SHORTEST_M, this.unit())} long.`;
+    }
+    if (length_m >= this.left_m()) {
+      return `Only ${writeLength(this.left_m(), this.unit())} are left on the roll.`;
     }
     return this.name().trim() === '' ? 'The piece needs a name.' : null;
   });
 
   protected submit(): void {
-    const length_cm = this.length_cm();
-    if (length_cm === null || this.fault() !== null) return;
-    this.pieceCut.emit({ name: this.name().trim(), length_m: length_cm / 100 });
+    const length_m = this.length_m();
+    if (length_m === null || this.fault() !== null) return;
+    this.pieceCut.emit({ name: this.name().trim(), length_m });
   }
 }

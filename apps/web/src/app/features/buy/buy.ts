@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { LadderRecord } from '@wiry-otter/contracts';
-import { type Gap, type Purchase, writeForce } from '@wiry-otter/core';
+import { type Gap, type Purchase, writeForce, writeLength } from '@wiry-otter/core';
 import { KIND_WORD } from '../bands/band-law';
 import { TickRow } from '../../ui/fields/tick-row';
 import { RecordInputs } from '../setups/workbench/record-inputs';
@@ -22,7 +22,7 @@ const TOLD = 4;
 })
 export class Buy {
   protected readonly store = inject(BuyStore);
-  private readonly unit = inject(RecordInputs).unit;
+  private readonly units = inject(RecordInputs).units;
   private readonly finder = inject(Finder);
   protected readonly busy = this.finder.busy;
   protected readonly share = this.finder.share;
@@ -68,12 +68,12 @@ export class Buy {
     const isMoment = rungs[0]?.document.exercise.demand.kind === 'moment';
     return isMoment
       ? `${from} to ${to} N·m`
-      : `${writeForce(from, this.unit())} to ${writeForce(to, this.unit())}`;
+      : `${writeForce(from, this.units().force)} to ${writeForce(to, this.units().force)}`;
   }
 
   private words({ flatLength_m, kind, pull_N }: Purchase): string {
-    const length = `${(flatLength_m * 100).toFixed(0)} cm`;
-    return `a ${KIND_WORD[kind]} of about ${length} that pulls about ${writeForce(pull_N, this.unit())} at twice its length`;
+    const length = writeLength(flatLength_m, this.units().length);
+    return `a ${KIND_WORD[kind]} of about ${length} that pulls about ${writeForce(pull_N, this.units().force)} at twice its length`;
   }
 }
 

@@ -8,7 +8,12 @@ import { problemWords } from '../../api/api-problem';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
 import { faultWords } from '../../ui/fields/fault-words';
-import { FORCE_CHOICES } from '../../ui/quantities/figures';
+import {
+  FORCE_CHOICES,
+  LENGTH_CHOICES,
+  MASS_CHOICES,
+  WEEK_CHOICES,
+} from '../../ui/quantities/figures';
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
   '$.code': 'The code',
@@ -33,6 +38,9 @@ export class FirstStart {
   private readonly fields = inject(NonNullableFormBuilder);
 
   protected readonly units = FORCE_CHOICES;
+  protected readonly lengths = LENGTH_CHOICES;
+  protected readonly masses = MASS_CHOICES;
+  protected readonly weeks = WEEK_CHOICES;
   /** The browser's own may be one that it does not list, such as UTC. */
   protected readonly zones = [...new Set([ownZone(), ...Intl.supportedValuesOf('timeZone')])];
   protected readonly form = this.fields.group({
@@ -41,6 +49,9 @@ export class FirstStart {
       name: '',
       zone: ownZone(),
       forceUnit: 'N',
+      lengthUnit: 'cm',
+      massUnit: 'kg',
+      weekStart: 'monday',
     }),
     owner: this.fields.group({ name: '', email: '', password: '' }),
   });

@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { selectLengthUnit } from '../../records/selectors';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { INSPECTION_STRETCH } from '@wiry-otter/core';
+import { INSPECTION_STRETCH, writeLength } from '@wiry-otter/core';
 import { stretchWord } from '../../ui/quantities/figures';
 import { Ribbon } from '../../ui/ribbons/ribbon';
 import { InspectionStore } from './inspection-store';
@@ -21,11 +23,12 @@ export class Inspection {
   protected readonly store = inject(InspectionStore);
   protected readonly answers = (['good', 'watch', 'bad'] as const).map((finding) => ({ finding }));
   protected readonly stretch = stretchWord(INSPECTION_STRETCH);
+  private readonly lengthUnit = inject(Store).selectSignal(selectLengthUnit);
   protected readonly length = computed(() => {
     const { flatLength_m } = this.store.band() ?? {};
     return flatLength_m === undefined
       ? ''
-      : `${(flatLength_m * INSPECTION_STRETCH * 100).toFixed(0)} cm`;
+      : writeLength(flatLength_m * INSPECTION_STRETCH, this.lengthUnit());
   });
 
   constructor() {

@@ -13,7 +13,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { selectPresentTrainers } from '../../account/own-role';
 import { focusActions } from '../../focus/focus';
 import { personFields } from '../../records/outbox/kinds/people';
-import { selectForceUnit, selectPeople, selectSessions } from '../../records/selectors';
+import { selectUnits, selectPeople, selectSessions } from '../../records/selectors';
 import { syncFeature } from '../../records/sync';
 import { studioActions } from '../../records/writing/studio-actions';
 import { fits, readStored, store as keep } from '../../storage/storage';
@@ -67,7 +67,7 @@ export const PeopleStore = signalStore(
   withComputed(({ draft, openId, order }, global = inject(Store)) => {
     const people = global.selectSignal(selectPeople);
     const sessions = global.selectSignal(selectSessions);
-    const unit = global.selectSignal(selectForceUnit);
+    const units = global.selectSignal(selectUnits);
     const present = global.selectSignal(selectPresentTrainers);
     const loaded = global.selectSignal(syncFeature.selectLoaded);
     const lastDays = computed(() => {
@@ -79,7 +79,7 @@ export const PeopleStore = signalStore(
     });
     const person = computed(() => people().find(({ id }) => id === openId()));
     return {
-      unit,
+      units,
       person,
       rows: computed(() => {
         const today = new Date();
@@ -106,7 +106,7 @@ export const PeopleStore = signalStore(
         const theirs = trainers.filter(({ id }) => found.trainerIds.includes(id));
         return personLines(
           found,
-          unit(),
+          units(),
           theirs.map(({ name }) => name),
         );
       }),
@@ -124,7 +124,7 @@ export const PeopleStore = signalStore(
               until: writeDay(clearance.until),
               isOver: clearance.until < format(new Date(), 'yyyy-MM-dd'),
               limits: clearance.limits,
-              enforced: limitLines(clearance, unit()),
+              enforced: limitLines(clearance, units()),
             };
       }),
       /** What is wrong with the draft, each in words; nothing when it can be kept. */

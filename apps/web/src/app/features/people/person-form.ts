@@ -8,13 +8,17 @@ import {
   CONDITIONS,
   DEFERENCE,
   forceFigure,
+  fromMetres,
   GOALS,
   groupWords,
   MUSCLE_GROUPS,
   type MuscleGroup,
   RANGED_JOINTS,
+  massFigure,
   REHAB_STAGES,
   STAGE_WORDS,
+  toKilograms,
+  toMetres,
   toNewtons,
 } from '@wiry-otter/core';
 import { addMonths, format } from 'date-fns';
@@ -50,29 +54,40 @@ export class PersonForm {
   protected readonly groups = MUSCLE_GROUPS.map((group) => ({ group, words: groupWords(group) }));
   protected readonly pains = Array.from({ length: 11 }, (_, pain) => pain);
   protected readonly deference = DEFERENCE;
-  protected readonly unitWord = computed(() => forceWord(this.store.unit()));
+  protected readonly unitWord = computed(() => forceWord(this.store.units().force));
   protected readonly isNew = computed(() => this.store.draft()?.version === 0);
 
-  /** A figure of ours as it is typed; empty where it is not said. */
-  protected typed(value: number | null | undefined, scale = 1): string {
-    return value === null || value === undefined ? '' : String(Number((value * scale).toFixed(1)));
+  /** A length as it is typed; empty where it is not said. */
+  protected length(length_m: number | null | undefined): string {
+    if (length_m === null || length_m === undefined) return '';
+    return String(Number(fromMetres(length_m, this.store.units().length).toFixed(1)));
+  }
+
+  protected degrees(angle_deg: number): string {
+    return String(angle_deg);
+  }
+
+  protected mass(mass_kg: number | null): string {
+    return mass_kg === null ? '' : massFigure(mass_kg, this.store.units().mass);
   }
 
   protected force(force_N: number | undefined): string {
-    return force_N === undefined ? '' : forceFigure(force_N, this.store.unit());
+    return force_N === undefined ? '' : forceFigure(force_N, this.store.units().force);
   }
 
-  protected setMass(mass_kg: number | null): void {
+  protected setMass(given: number | null): void {
+    const mass_kg = given === null ? given : toKilograms(given, this.store.units().mass);
     this.store.set({ mass_kg: mass_kg as number });
   }
 
-  protected setStature(stature_cm: number | null): void {
-    const stature_m = stature_cm === null ? stature_cm : stature_cm / 100;
+  protected setStature(given: number | null): void {
+    const stature_m = given === null ? given : toMetres(given, this.store.units().length);
     this.store.set({ stature_m: stature_m as number });
   }
 
   protected setMountLimit(given: number | null): void {
-    if (given !== null) this.store.set({ mountLimit_N: toNewtons(given, this.store.unit()) });
+    if (given !== null)
+      this.store.set({ mountLimit_N: toNewtons(given, this.store.units().force) });
   }
 
   protected toggleCondition(condition: Condition, isOnFile: boolean): void {
@@ -124,11 +139,12 @@ export class PersonForm {
   }
 
   protected limitPull(given: number | null): void {
-    this.limit({ pull_N: given === null ? undefined : toNewtons(given, this.store.unit()) });
+    this.limit({ pull_N: given === null ? undefined : toNewtons(given, this.store.units().force) });
   }
 
-  protected limitHands(given_cm: number | null): void {
-    this.limit({ handHeight_m: given_cm === null ? undefined : given_cm / 100 });
+  protected limitHands(given: number | null): void {
+    const handHeight_m = given === null ? undefined : toMetres(given, this.store.units().length);
+    this.limit({ handHeight_m });
   }
 
   protected toggleGroup(group: MuscleGroup, isForbidden: boolean): void {

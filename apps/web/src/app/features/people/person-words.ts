@@ -1,12 +1,14 @@
 import type { PersonInput, PersonRecord } from '@wiry-otter/contracts';
 import {
   CONDITION_WORDS,
-  type ForceUnit,
   type Goal,
   groupWords,
   STAGE_WORDS,
   writeDay,
+  type Units,
   writeForce,
+  writeLength,
+  writeMass,
 } from '@wiry-otter/core';
 import { faultWords } from '../../ui/fields/fault-words';
 
@@ -26,17 +28,17 @@ export interface Line {
 /** What the sheet tells of a person but the clearance. */
 export function personLines(
   person: PersonRecord,
-  unit: ForceUnit,
+  units: Units,
   trainers: readonly string[],
 ): readonly Line[] {
   const { bornOn, conditions, goal, latexAllergy, mass_kg, mountLimit_N, painLimit } = person;
   return [
-    { label: 'Stature', words: `${(person.stature_m * 100).toFixed(0)} cm` },
-    { label: 'Body mass', words: `${Number(mass_kg.toFixed(1))} kg` },
+    { label: 'Stature', words: writeLength(person.stature_m, units.length) },
+    { label: 'Body mass', words: writeMass(mass_kg, units.mass) },
     { label: 'Goal', words: GOAL_WORDS[goal] },
     { label: 'Born', words: bornOn === null ? 'not on file' : writeDay(bornOn) },
     { label: 'Pain limit', words: `${painLimit} of 10` },
-    { label: 'Mounting limit', words: writeForce(mountLimit_N, unit) },
+    { label: 'Mounting limit', words: writeForce(mountLimit_N, units.force) },
     {
       label: 'Latex',
       words: latexAllergy ? 'allergic: latex-free bands only' : 'no allergy on file',
@@ -64,15 +66,15 @@ const degrees = (angle_deg: number): string => `${angle_deg}°`.replace('-', '�
 /** The limits of a clearance to which every set-up is held, one line each. */
 export function limitLines(
   { enforced = {} }: NonNullable<PersonRecord['clearance']>,
-  unit: ForceUnit,
+  units: Units,
 ): readonly string[] {
   const { groups = {}, handHeight_m, moments = [], movements = {}, pull_N, stage } = enforced;
   return [
-    ...(pull_N === undefined ? [] : [`no pull above ${writeForce(pull_N, unit)}`]),
+    ...(pull_N === undefined ? [] : [`no pull above ${writeForce(pull_N, units.force)}`]),
     ...moments.map(({ joint, most_Nm }) => `no moment above ${most_Nm} N·m at the ${joint}`),
     ...(handHeight_m === undefined
       ? []
-      : [`hands no higher than ${(handHeight_m * 100).toFixed(0)} cm`]),
+      : [`hands no higher than ${writeLength(handHeight_m, units.length)}`]),
     ...(stage === undefined ? [] : [`as far as ${STAGE_WORDS[stage]}`]),
     ...(groups.only === undefined
       ? []

@@ -1,17 +1,21 @@
 import type { AnchorRecord, PlaceInput } from '@wiry-otter/contracts';
+import { lengthFigure, type LengthUnit, writeLength } from '@wiry-otter/core';
 import { faultWords } from '../../ui/fields/fault-words';
 import { ANCHOR_WORDS } from '../setups/kit';
 import type { Door } from './new-anchor';
 
 /** Height or heights, and girth and room where they are known. */
-export function measureWords({ girth_m, highest_m, lowest_m, room_m }: AnchorRecord): string {
-  const low = (lowest_m * 100).toFixed(0);
-  const high = (highest_m * 100).toFixed(0);
-  const heights = low === high ? `${low} cm` : `${low} to ${high} cm`;
+export function measureWords(
+  { girth_m, highest_m, lowest_m, room_m }: AnchorRecord,
+  unit: LengthUnit,
+): string {
+  const words = (length_m: number): string => writeLength(length_m, unit);
+  const low = lengthFigure(lowest_m, unit);
+  const heights = words(lowest_m) === words(highest_m) ? '' : `${low} to `;
   return [
-    heights,
-    ...(girth_m === null ? [] : [`girth ${(girth_m * 100).toFixed(0)} cm`]),
-    ...(room_m === null ? [] : [`${(room_m * 100).toFixed(0)} cm of room`]),
+    `${heights}${words(highest_m)}`,
+    ...(girth_m === null ? [] : [`girth ${words(girth_m)}`]),
+    ...(room_m === null ? [] : [`${words(room_m)} of room`]),
   ].join(', ');
 }
 

@@ -9,7 +9,7 @@ import {
   type PlaceRecord,
 } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { selectForceUnit, selectPlaces } from '../../records/selectors';
+import { selectForceUnit, selectPlaces, selectLengthUnit } from '../../records/selectors';
 import { studioActions } from '../../records/writing/studio-actions';
 import { type AnchorKind, type Door, NEW_DOOR, newAnchor } from './new-anchor';
 import { placeFaultWords } from './place-words';
@@ -33,6 +33,7 @@ export const PlacesStore = signalStore(
   withComputed(({ draft }, global = inject(Store)) => ({
     places: global.selectSignal(selectPlaces),
     unit: global.selectSignal(selectForceUnit),
+    lengthUnit: global.selectSignal(selectLengthUnit),
     /** What is wrong with the draft, each in words with its place; nothing when it can be kept. */
     faults: computed(() => {
       const present = draft();

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import type { AnchorRecord } from '@wiry-otter/contracts';
-import { forceFigure, toNewtons, writeForce } from '@wiry-otter/core';
+import { forceFigure, toNewtons, writeForce, lengthFigure, toMetres } from '@wiry-otter/core';
 import { forceWord } from '../../ui/quantities/figures';
 import { ANCHOR_WORDS } from '../setups/kit';
 import { AnchorSymbol } from './anchor-symbol';
@@ -23,11 +23,21 @@ export class Places {
   protected readonly kindWords = ANCHOR_WORDS;
   protected readonly measureWords = measureWords;
   protected readonly doorWords = doorWords;
+  protected readonly lengthUnit = this.store.lengthUnit;
   protected readonly unitWord = computed(() => forceWord(this.store.unit()));
 
   /** From a typed figure to a quantity; an empty field is unknown. */
   protected quantity(typed: unknown, scale: number): number | null {
     return typed === null || typed === '' ? null : Math.round(Number(typed) * scale * 1e4) / 1e4;
+  }
+
+  /** A length as it is typed; empty where nobody knows it. */
+  protected length(length_m: number | null): string {
+    return length_m === null ? '' : lengthFigure(length_m, this.lengthUnit());
+  }
+
+  protected metres(typed: unknown): number | null {
+    return this.quantity(typed, toMetres(1, this.lengthUnit()));
   }
 
   protected ratedWords(ratedLoad_N: number): string {

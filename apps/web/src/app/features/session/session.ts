@@ -24,7 +24,7 @@ import { Keys } from '../../shell/keys';
 import { NoticeBar } from '../../ui/notices/notice-bar';
 import { Theme } from '../../ui/theme/theme';
 import { map } from 'rxjs';
-import { selectForceUnit, selectPeople, selectPlaces } from '../../records/selectors';
+import { selectForceUnit, selectPeople, selectPlaces, selectUnits } from '../../records/selectors';
 import { SHOWN } from '../../records/shown';
 import { outboxFeature } from '../../records/outbox/outbox-state';
 import { sessionNotices } from './session-notices';
@@ -83,6 +83,7 @@ export class Session {
   protected readonly offline = this.global.selectSignal(outboxFeature.selectOffline);
   protected readonly spares = [0, 1, 2, 3, 4, 5];
   protected readonly pains = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+  protected readonly units = this.global.selectSignal(selectUnits);
   protected readonly unit = this.global.selectSignal(selectForceUnit);
 
   protected readonly person = computed(() =>
@@ -114,7 +115,7 @@ export class Session {
   });
   protected readonly marks = computed(() => {
     const document = this.store.setup()?.document;
-    return document === undefined ? '' : marksLine(document);
+    return document === undefined ? '' : marksLine(document, this.units().length);
   });
   protected readonly cautions = computed(() => this.store.setup()?.cautions ?? []);
 

@@ -1,13 +1,13 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
-import { FigureField } from './figure-field';
+import { LengthField } from './length-field';
 import { WorkbenchStore } from './workbench/workbench-store';
 
 /** Where the bands hang: the place, its anchor, and how high. */
 @Component({
   selector: 'otter-choose-anchor',
-  imports: [RouterLink, FigureField, FormsModule],
+  imports: [RouterLink, LengthField, FormsModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
   template: `
@@ -32,10 +32,10 @@ import { WorkbenchStore } from './workbench/workbench-store';
           }
         </select>
       </label>
-      <otter-figure-field
-        words="Height, cm"
-        [shown]="(workbench.set.height_m() * 100).toFixed(0)"
-        (given)="$event !== null && workbench.setHeight($event / 100)"
+      <otter-length-field
+        words="Height"
+        [length_m]="workbench.set.height_m()"
+        (given)="workbench.setHeight($event)"
       />
     }
   `,

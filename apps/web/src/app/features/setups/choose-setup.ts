@@ -6,7 +6,7 @@ import { NgIcon, provideIcons } from '@ng-icons/core';
 import { lucideChevronDown } from '@ng-icons/lucide';
 import { ExercisePanel, type ExercisePanelData } from '../exercises/exercise-panel';
 import { ChooseAnchor } from './choose-anchor';
-import { FigureField } from './figure-field';
+import { LengthField } from './length-field';
 import { isOnBody, usableAnchors } from './kit';
 import { chosenRoutes } from './workbench/routes';
 import { WorkbenchStore } from './workbench/workbench-store';
@@ -14,7 +14,7 @@ import { WorkbenchStore } from './workbench/workbench-store';
 /** What a set-up is made of besides its bands: exercise, place, anchor, routes, side. */
 @Component({
   selector: 'otter-choose-setup',
-  imports: [ChooseAnchor, FigureField, FormsModule, NgIcon],
+  imports: [ChooseAnchor, LengthField, FormsModule, NgIcon],
   providers: [provideIcons({ lucideChevronDown })],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {

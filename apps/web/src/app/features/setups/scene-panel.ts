@@ -14,7 +14,7 @@ import { WorkbenchStore } from './workbench/workbench-store';
       <otter-scene
         class="isolate block"
         [setup]="setup"
-        [unit]="workbench.unit()"
+        [units]="workbench.units()"
         [sample]="sample()"
         [anchorRecord]="workbench.anchor()"
         [ghost]="workbench.inForce()?.document ?? null"

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { fromKilograms, lengthFigure, massFigure, toKilograms, toMetres } from '@wiry-otter/core';
 import { FigureField } from './figure-field';
 import { type Figure, WorkbenchStore } from './workbench/workbench-store';
 import { defaultWidth } from './workbench/routes';
@@ -28,14 +29,15 @@ interface Field {
         />
       }
       <otter-figure-field
-        words="stature, cm"
-        [shown]="(body().stature_m * 100).toFixed(0)"
-        (given)="$event !== null && setBody({ stature_m: $event / 100 })"
+        [words]="'stature, ' + units().length"
+        [step]="units().length === 'in' ? 0.5 : 1"
+        [shown]="statureFigure()"
+        (given)="setStature($event)"
       />
       <otter-figure-field
-        words="body mass, kg"
-        [shown]="body().mass_kg.toFixed(0)"
-        (given)="$event !== null && setBody({ mass_kg: $event })"
+        [words]="'body mass, ' + units().mass"
+        [shown]="massFigure()"
+        (given)="setMass($event)"
       />
     </div>
     @if (workbench.set.body()) {
@@ -52,27 +54,44 @@ export class Tune {
   protected readonly workbench = inject(WorkbenchStore);
 
   protected readonly body = this.workbench.body;
+  protected readonly units = this.workbench.units;
+  protected readonly statureFigure = computed(() =>
+    lengthFigure(this.body().stature_m, this.units().length),
+  );
+  protected readonly massFigure = computed(() =>
+    fromKilograms(this.body().mass_kg, this.units().mass).toFixed(0),
+  );
 
   protected readonly fields = computed((): Field[] => {
     const set = this.workbench.set();
     const exercise = this.workbench.exercise();
     if (exercise === undefined) return [];
     const { stature_m } = this.body();
+    const { length, mass } = this.units();
     const width = (which: 'grip' | 'stance', own: number | null): string =>
-      ((own ?? defaultWidth(exercise, which) * stature_m) * 100).toFixed(0);
+      lengthFigure(own ?? defaultWidth(exercise, which) * stature_m, length);
+    const [step, metre] = [length === 'in' ? 0.5 : 1, toMetres(1, length)];
     const girth = (this.workbench.anchor()?.girth_m ?? 0) > 0;
     return [
       ...(exercise.plane === 'sagittal'
         ? [
-            field('grip_m', 'grip width, cm', 1, width('grip', set.grip_m), 0.01),
-            field('stance_m', 'stance, cm', 1, width('stance', set.stance_m), 0.01),
+            field('grip_m', `grip width, ${length}`, step, width('grip', set.grip_m), metre),
+            field('stance_m', `stance, ${length}`, step, width('stance', set.stance_m), metre),
           ]
         : []),
-      field('slip_m', 'grip down the band, cm', 1, (set.slip_m * 100).toFixed(0), 0.01),
+      field(
+        ...(['slip_m', `grip down the band, ${length}`, step] as const),
+        ...([lengthFigure(set.slip_m, length), metre] as const),
+      ),
       ...(girth ? [field('wraps', 'turns round it', 1, String(set.wraps), 1)] : []),
       ...(exercise.plane === 'transverse'
         ? []
-        : [field('weight_kg', 'weight in a hand, kg', 0.5, String(set.weight_kg), 1)]),
+        : [
+            field(
+              ...(['weight_kg', `weight in a hand, ${mass}`, mass === 'lb' ? 1 : 0.5] as const),
+              ...([massFigure(set.weight_kg, mass), toKilograms(1, mass)] as const),
+            ),
+          ]),
     ];
   });
 
@@ -80,7 +99,15 @@ export class Tune {
     this.workbench.setFigure(figure, given === null ? null : given * scale);
   }
 
-  protected setBody(part: Partial<{ stature_m: number; mass_kg: number }>): void {
+  protected setStature(given: number | null): void {
+    if (given !== null) this.setBody({ stature_m: toMetres(given, this.units().length) });
+  }
+
+  protected setMass(given: number | null): void {
+    if (given !== null) this.setBody({ mass_kg: toKilograms(given, this.units().mass) });
+  }
+
+  private setBody(part: Partial<{ stature_m: number; mass_kg: number }>): void {
     const { stature_m, mass_kg } = { ...this.body(), ...part };
     // Outside of this nobody is trained, and a slip of the finger is meant.
     const sane = stature_m >= 1 && stature_m <= 2.3 && mass_kg >= 20 && mass_kg <= 250;

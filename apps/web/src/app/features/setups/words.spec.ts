@@ -1,12 +1,10 @@
 import { findExercise } from '@wiry-otter/catalogue';
 import type { CompleteSetupDocument } from '@wiry-otter/contracts';
-import { composeSetup } from '@wiry-otter/core';
+import { composeSetup, type Units, USUAL_UNITS } from '@wiry-otter/core';
 import { anchorShapes, anchorShapesFromAbove } from '../../scene/anchor-shapes';
 import { ANCHOR_WORDS } from './kit';
 import { marksLine, marksOf } from './marks';
 import { compareWords, weightTitle } from './figures/weight-words';
-
-const N = (force_N: number): string => `${force_N.toFixed(0)} N`;
 
 describe('a weight in words', () => {
   const dumbbell = {
@@ -18,10 +16,18 @@ describe('a weight in words', () => {
   };
 
   it('names what stands in for the bands', () => {
-    expect(weightTitle(dumbbell, N)).toBe('a weight of 6.5 kg at each hand');
-    expect(weightTitle({ ...dumbbell, at: ['ankleR'] }, N)).toBe('a weight of 6.5 kg');
-    expect(weightTitle({ ...dumbbell, kind: 'cable', amount: 120.4, at: [] }, N)).toBe(
+    expect(weightTitle(dumbbell, USUAL_UNITS)).toBe('a weight of 6.5 kg at each hand');
+    expect(weightTitle({ ...dumbbell, at: ['ankleR'] }, USUAL_UNITS)).toBe('a weight of 6.5 kg');
+    expect(weightTitle({ ...dumbbell, kind: 'cable', amount: 120.4, at: [] }, USUAL_UNITS)).toBe(
       'a cable of 120 N',
+    );
+  });
+
+  it('weighs and pulls in what the studio does', () => {
+    const units: Units = { force: 'lbf', length: 'in', mass: 'lb' };
+    expect(weightTitle(dumbbell, units)).toBe('a weight of 14.4 lb at each hand');
+    expect(weightTitle({ ...dumbbell, kind: 'cable', amount: 120.4, at: [] }, units)).toBe(
+      'a cable of 27.1 lb',
     );
   });
 
@@ -55,7 +61,7 @@ describe('marks', () => {
   };
 
   it('tell anchor, distance, grip and stance', () => {
-    const marks = marksOf(composed('standing-row', 1.9, 0.05));
+    const marks = marksOf(composed('standing-row', 1.9, 0.05), 'cm');
     expect(marks.map(({ figure }) => figure)).toEqual([
       '120 cm',
       '190 cm',
@@ -64,23 +70,26 @@ describe('marks', () => {
     ]);
     expect(marks[1]?.what).toContain('ankles');
     // The elbow lies aside of the line from the anchor's plumb line to the middle of the body.
-    const rotation = marksOf(composed('outward-rotation', 0.9)).map(({ what }) => what);
+    const rotation = marksOf(composed('outward-rotation', 0.9), 'cm').map(({ what }) => what);
     expect(rotation).toContain('middle of the body from the plumb line');
   });
 
   it('fit in one line', () => {
-    expect(marksLine(composed('standing-row', 1.9, 0.05))).toBe(
+    expect(marksLine(composed('standing-row', 1.9, 0.05), 'cm')).toBe(
       'anchor at 120 cm, ankles 190 cm from it, grip 5 cm from the end',
     );
-    expect(marksLine(composed('seated-low-row', 1.4))).toBe(
+    expect(marksLine(composed('seated-low-row', 1.4), 'cm')).toBe(
       'anchor at 120 cm, hips 140 cm from it',
     );
-    expect(marksLine(composed('curl', 0))).toBe('stance 35 cm');
-    expect(marksLine(composed('push-up-across-back', 0))).toBe('no anchor');
+    expect(marksLine(composed('curl', 0), 'cm')).toBe('stance 35 cm');
+    expect(marksLine(composed('standing-row', 1.9, 0.05), 'in')).toBe(
+      'anchor at 47.2 in, ankles 74.8 in from it, grip 2.0 in from the end',
+    );
+    expect(marksLine(composed('push-up-across-back', 0), 'cm')).toBe('no anchor');
   });
 
   it('leave out what an exercise does not have', () => {
-    const words = marksOf(composed('pull-up', 0)).map(({ what }) => what);
+    const words = marksOf(composed('pull-up', 0), 'cm').map(({ what }) => what);
     expect(words).toEqual(['anchor over the floor']);
   });
 });

@@ -69,7 +69,7 @@ export class Workbench {
 
   protected readonly marks = computed(() => {
     const shown = this.workbench.preview() ?? this.workbench.settled();
-    return shown === null ? [] : marksOf(shown.document);
+    return shown === null ? [] : marksOf(shown.document, this.workbench.units().length);
   });
   /** The sign of the gravest caution against what is set that still wants seeing to. */
   protected readonly amiss = computed(() => {

@@ -1,5 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { type ForceUnit, JOINTS, type PreparedExercise, prepareExercise } from '@wiry-otter/core';
+import {
+  type ForceUnit,
+  JOINTS,
+  type PreparedExercise,
+  prepareExercise,
+  type LengthUnit,
+  writeLength,
+} from '@wiry-otter/core';
 import { bodySpan, ROUND_JOINTS_M } from '../../ui/figure/body-span';
 import { drawFigure } from '../../ui/figure/figure';
 import { FigureShape } from '../../ui/figure/figure-shape';
@@ -101,7 +108,7 @@ const MOST_PX_PER_METRE = 130;
           <p>{{ picture.words }}</p>
           @if (target(); as height) {
             <label class="field mt-2"
-              >Target under the chest, {{ centimetres(height.present_m) }} cm high
+              >Target under the chest, {{ lengthWords(height.present_m) }} high
               <input
                 #slide
                 type="range"
@@ -179,14 +186,14 @@ export class BalancePanel {
     });
     const k = laid.samples - 1;
     const away_m = Math.abs(point.centre[0] - point.support[0]);
-    const distance = `${Math.round(100 * away_m)} cm`;
+    const distance = this.lengthWords(away_m);
     return {
       figure: drawFigure(exercise, body, laid, k, toPicture, pxPerMetre),
       centre: toPicture(...point.centre),
       support: toPicture(...point.support),
       floor: isOnFloor ? toPicture(0, 0).y : null,
       distance,
-      words: `The weight of the body lies ${distance} from the ${point.supportWords}.${carriedWords(point.carried)}`,
+      words: `The weight of the body lies ${distance} from the ${point.supportWords}.${carriedWords(point.carried, this.workbench.units().length)}`,
     };
   });
   protected readonly shifts = whenLetGo(this.workbench.held, this.workbench.settled, () => {
@@ -218,19 +225,27 @@ export class BalancePanel {
     this.workbench.setPhases(phasesTo(exercise, this.workbench.body(), contact, height_m));
   }
 
+  protected lengthWords(length_m: number): string {
+    return writeLength(length_m, this.workbench.units().length);
+  }
+
+  /** Where a slider stands. */
   protected centimetres(length_m: number): string {
     return (100 * length_m).toFixed(0);
   }
 }
 
+/** Nearer than this it is over what carries it, m. */
+const OVER_M = 0.005;
+
 /** " It has to come over the hands: it lies 4 cm behind them." */
-function carriedWords(carried: BalancePoint['carried']): string {
+function carriedWords(carried: BalancePoint['carried'], unit: LengthUnit): string {
   if (carried === null) return '';
-  const cm = Math.round(100 * Math.abs(carried.away_m));
+  const away_m = Math.abs(carried.away_m);
   const where = carried.away_m < 0 ? 'behind' : 'ahead of';
-  return cm === 0
+  return away_m < OVER_M
     ? ` It is over the ${carried.words}.`
-    : ` It has to come over the ${carried.words}: it lies ${cm} cm ${where} them.`;
+    : ` It has to come over the ${carried.words}: it lies ${writeLength(away_m, unit)} ${where} them.`;
 }
 
 function figureOf(value: number, demandUnit: 'N' | 'N·m', unit: ForceUnit): string {

@@ -11,6 +11,7 @@ import {
   type Rigger,
   rigSetup,
   sagged,
+  writeLength,
 } from '@wiry-otter/core';
 import { compositionOf, type WorkbenchInput } from '../setups/workbench/solve-workbench';
 
@@ -28,6 +29,7 @@ export interface Shift {
 
 /** Hips that sag by 10 cm and hands 5 cm nearer, where they do anything. */
 export function shiftsOf(input: WorkbenchInput, body: Body): Shift[] {
+  const words = (length_m: number): string => writeLength(length_m, input.units.length);
   const composition = compositionOf(input);
   const { anchor, exercise, widths } = composition;
   const rig: Rigger = rigSetup;
@@ -39,12 +41,12 @@ export function shiftsOf(input: WorkbenchInput, body: Body): Shift[] {
   if (present === undefined) return [];
   const variations = [
     {
-      words: `hips ${100 * SAG_M} cm lower`,
+      words: `hips ${words(SAG_M)} lower`,
       changed: { ...composition, exercise: sagged(exercise, body, SAG_M) },
     },
     exercise.anchor?.side === 'over'
       ? {
-          words: `hands ${100 * HANDS_M} cm nearer each other`,
+          words: `hands ${words(HANDS_M)} nearer each other`,
           changed: {
             ...composition,
             widths: {
@@ -55,7 +57,7 @@ export function shiftsOf(input: WorkbenchInput, body: Body): Shift[] {
           },
         }
       : {
-          words: `hands ${100 * HANDS_M} cm nearer the anchor`,
+          words: `hands ${words(HANDS_M)} nearer the anchor`,
           changed: {
             ...composition,
             anchor: anchor && { ...anchor, distance_m: Math.max(0, anchor.distance_m - HANDS_M) },

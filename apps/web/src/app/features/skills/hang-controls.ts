@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { STANDING_RANGE } from '@wiry-otter/core';
+import { STANDING_RANGE, writeLength } from '@wiry-otter/core';
 import { ChooseAnchor } from '../setups/choose-anchor';
 import { WorkbenchStore } from '../setups/workbench/workbench-store';
 import { FramePacer } from '../../ui/timing/frame-pacer';
@@ -14,7 +14,7 @@ import { FramePacer } from '../../ui/timing/frame-pacer';
     <otter-choose-anchor />
     @if (isAside()) {
       <label class="field min-w-36 flex-1"
-        >From the anchor, {{ centimetres(workbench.set.distance_m()) }} cm
+        >From the anchor, {{ lengthWords(workbench.set.distance_m()) }}
         <input
           #distance
           type="range"
@@ -26,7 +26,7 @@ import { FramePacer } from '../../ui/timing/frame-pacer';
       /></label>
     }
     <label class="field min-w-36 flex-1"
-      >Taken up, {{ centimetres(workbench.set.slip_m()) }} cm
+      >Taken up, {{ lengthWords(workbench.set.slip_m()) }}
       <input
         #slip
         type="range"
@@ -70,6 +70,11 @@ export class HangControls {
     });
   }
 
+  protected lengthWords(length_m: number): string {
+    return writeLength(length_m, this.workbench.units().length);
+  }
+
+  /** Where a slider stands. */
   protected centimetres(length_m: number): string {
     return (100 * length_m).toFixed(0);
   }

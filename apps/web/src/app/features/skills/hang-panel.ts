@@ -1,5 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { type ForceUnit, type HelpAt, isHold, type TautWay } from '@wiry-otter/core';
+import {
+  type ForceUnit,
+  type HelpAt,
+  isHold,
+  type TautWay,
+  writeLength,
+  type LengthUnit,
+} from '@wiry-otter/core';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import { demandQuantity } from '../../ui/quantities/figures';
 import type { RouteOfExercise } from '../setups/workbench/routes';
@@ -107,6 +114,7 @@ export class HangPanel {
   readonly exercise = input.required<ExerciseDocument>();
   readonly names = input.required<PointNames>();
   readonly unit = input.required<ForceUnit>();
+  readonly lengthUnit = input.required<LengthUnit>();
   /** What the person is called. */
   readonly name = input.required<string>();
   readonly mountLimit_N = input.required<number>();
@@ -181,7 +189,7 @@ export class HangPanel {
     const where = isHold(this.exercise()) ? 'Slack' : `Slack at the ${this.names().start}`;
     return {
       takeUp_m: canBeTakenUp ? centimetres / 100 : null,
-      words: `${where}: it must hang ${centimetres} cm shorter.${isCurable ? '' : ' Take a shorter band.'}`,
+      words: `${where}: it must hang ${writeLength(centimetres / 100, this.lengthUnit())} shorter.${isCurable ? '' : ' Take a shorter band.'}`,
       cures: [
         ...(turned === null ? [] : [{ words: turnWords(turned.turns), way: turned }]),
         ...(folded === null

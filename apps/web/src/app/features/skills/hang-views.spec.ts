@@ -1,6 +1,6 @@
 import { findExercise, SKILLS } from '@wiry-otter/catalogue';
 import type { ExerciseDocument, SkillDocument } from '@wiry-otter/contracts';
-import { createRigger, knowBand, rigSetup, solveSetup } from '@wiry-otter/core';
+import { createRigger, knowBand, rigSetup, solveSetup, USUAL_UNITS } from '@wiry-otter/core';
 import { measuredBand, personRecord, placeRecord, pull } from '../../../testing/records';
 import { solveWorkbench, type WorkbenchInput } from '../setups/workbench/solve-workbench';
 import { EMPTY_WORKBENCH } from '../setups/workbench/workbench-state';
@@ -31,7 +31,7 @@ function inputOf(id: string, part: Partial<WorkbenchInput> = {}): WorkbenchInput
     bands: [PLANK],
     today: '2026-11-23',
     eyesRule: false,
-    unit: 'N',
+    units: USUAL_UNITS,
     state: {
       ...EMPTY_WORKBENCH,
       exerciseId: id,

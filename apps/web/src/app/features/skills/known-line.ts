@@ -164,7 +164,7 @@ export class KnownLine {
     const settled = this.workbench.settled();
     return settled === null || settled.document.runs.length === 0
       ? null
-      : setupTitle(settled.document, settled.bands);
+      : setupTitle(settled.document, settled.bands, this.workbench.units().length);
   });
   protected readonly isOneBand = computed(() => this.workbench.set.bandIds().length === 1);
   protected readonly isUntrusted = computed(() => {

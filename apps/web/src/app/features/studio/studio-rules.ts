@@ -1,11 +1,18 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { FACE_CLEARANCE_M, writeLength } from '@wiry-otter/core';
 import { Store } from '@ngrx/store';
 import type { StudioRulesInput } from '@wiry-otter/contracts';
 import { studioRulesInput } from '@wiry-otter/contracts';
-import { FORCE_CHOICES, forceWord } from '../../ui/quantities/figures';
+import {
+  FORCE_CHOICES,
+  forceWord,
+  LENGTH_CHOICES,
+  MASS_CHOICES,
+  WEEK_CHOICES,
+} from '../../ui/quantities/figures';
 import { accountActions, rulesOf } from '../../account/account';
 import { selectIsOwner } from '../../account/own-role';
-import { selectStudio } from '../../records/selectors';
+import { selectLengthUnit, selectStudio } from '../../records/selectors';
 import { noticeActions } from '../../ui/notices/notices';
 
 /** What the studio decides for all its trainers; a change is kept at once and can be undone. */
@@ -20,6 +27,11 @@ export class StudioRules {
   protected readonly studio = this.store.selectSignal(selectStudio);
   protected readonly isOwner = this.store.selectSignal(selectIsOwner);
   protected readonly units = FORCE_CHOICES;
+  protected readonly lengths = LENGTH_CHOICES;
+  protected readonly masses = MASS_CHOICES;
+  protected readonly weeks = WEEK_CHOICES;
+  private readonly lengthUnit = this.store.selectSignal(selectLengthUnit);
+  protected readonly nearWords = computed(() => writeLength(FACE_CLEARANCE_M, this.lengthUnit()));
   protected readonly forceWord = forceWord;
 
   protected change(part: Partial<StudioRulesInput>, words: string): void {
@@ -43,6 +55,13 @@ export class StudioRules {
       { inspectionCycles },
       `Inspections are due after ${inspectionCycles} stretches over ×2.`,
     );
+  }
+
+  protected changeWeek(value: string): void {
+    const choice = WEEK_CHOICES.find(({ day }) => day === value);
+    if (choice !== undefined) {
+      this.change({ weekStart: choice.day }, `Weeks begin with ${choice.words}.`);
+    }
   }
 
   protected changeName(field: HTMLInputElement): void {

@@ -57,8 +57,8 @@ describe('test bench figures', () => {
   });
 
   it('refuses a length past the limit and says how far it may go', () => {
-    expect(lengthFault(BAND, AS_RIGGED, 2.6)).toContain('not beyond 250 cm');
-    expect(lengthFault(BAND, AS_RIGGED, 2.5)).toBeNull();
-    expect(lengthFault(BAND, AS_RIGGED, 0.9)).toContain('no longer than the band at rest');
+    expect(lengthFault(BAND, AS_RIGGED, 2.6, 'cm')).toContain('not beyond 250 cm');
+    expect(lengthFault(BAND, AS_RIGGED, 2.5, 'cm')).toBeNull();
+    expect(lengthFault(BAND, AS_RIGGED, 0.9, 'cm')).toContain('no longer than the band at rest');
   });
 });

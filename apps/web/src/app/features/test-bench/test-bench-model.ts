@@ -15,6 +15,8 @@ import {
   toStrandReading,
   worstSpread,
   type WorstSpread,
+  type LengthUnit,
+  writeLength,
 } from '@wiry-otter/core';
 
 /** A roll is measured on a piece of it that is marked off, m. */
@@ -87,11 +89,16 @@ export function figuresOf(
 }
 
 /** Why a pull at this length is refused; null when it may be done. */
-export function lengthFault(band: BandToday, rigged: Rigged, length_m: number): string | null {
+export function lengthFault(
+  band: BandToday,
+  rigged: Rigged,
+  length_m: number,
+  unit: LengthUnit,
+): string | null {
   const stretch = (length_m - rigged.dead_m) / rigged.rest_m;
   if (stretch > band.limit * (1 + 1e-9)) {
     const most = riggedLength(rigged, band.limit);
-    return `That is ×${stretch.toFixed(2)}, past this band's limit of ×${band.limit.toFixed(2)}: not beyond ${(most * 100).toFixed(0)} cm.`;
+    return `That is ×${stretch.toFixed(2)}, past this band's limit of ×${band.limit.toFixed(2)}: not beyond ${writeLength(most, unit)}.`;
   }
   return stretch <= 1 ? 'That is no longer than the band at rest.' : null;
 }

@@ -1,6 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { BandToday } from '@wiry-otter/contracts';
-import { HIGH_STRETCH, type Rigged, type Rigging } from '@wiry-otter/core';
+import {
+  HIGH_STRETCH,
+  type Rigged,
+  type Rigging,
+  fromMetres,
+  INCH_M,
+  type LengthUnit,
+  writeLength,
+} from '@wiry-otter/core';
 import type { Quantity } from '../../ui/quantities/figures';
 import { Ribbon } from '../../ui/ribbons/ribbon';
 
@@ -9,6 +17,9 @@ const WIDTH = 720;
 const LEFT = 40;
 const RIGHT = 640;
 const AXIS = 92;
+
+/** Steps of the ruler, under a long band and under a shorter one, m. */
+const STEPS_M = { cm: [0.5, 0.1], in: [20 * INCH_M, 4 * INCH_M] } as const;
 
 /**
  * The band as it is rigged, to scale along its length: fixed end, ribbon with
@@ -28,6 +39,7 @@ export class TestBenchScene {
   /** Stretch ratio asked for; drawn at rest where null. */
   readonly stretch = input.required<number | null>();
   readonly live = input.required<Quantity | null>();
+  readonly lengthUnit = input.required<LengthUnit>();
   /** The pull is held: the reading may be taken. */
   readonly held = input.required<boolean>();
 
@@ -56,7 +68,7 @@ export class TestBenchScene {
   protected readonly marks = computed(() => {
     const { rest_m, dead_m } = this.rigged();
     const at = (stretch: number) => LEFT + (stretch * rest_m + dead_m) * this.px();
-    const words = (stretch: number) => `${((stretch * rest_m + dead_m) * 100).toFixed(0)} cm`;
+    const words = (stretch: number) => writeLength(stretch * rest_m + dead_m, this.lengthUnit());
     return [
       { x: at(1), words: words(1), name: 'rest', tone: 'var(--faint)' },
       {
@@ -68,11 +80,14 @@ export class TestBenchScene {
     ];
   });
   protected readonly ruler = computed(() => {
-    const step_m = this.longest_m() > 2 ? 0.5 : 0.1;
+    const unit = this.lengthUnit();
+    const [wide_m, fine_m] = STEPS_M[unit];
+    const isWide = this.longest_m() > 2;
+    const step_m = isWide ? wide_m : fine_m;
     const count = Math.floor((this.longest_m() + this.rigged().dead_m) / step_m + 1e-9);
     return Array.from({ length: count + 1 }, (_, i) => ({
       x: LEFT + i * step_m * this.px(),
-      words: i % 2 === 0 || step_m >= 0.5 ? (i * step_m * 100).toFixed(0) : '',
+      words: i % 2 === 0 || isWide ? fromMetres(i * step_m, unit).toFixed(0) : '',
     }));
   });
   protected readonly label = computed(() => {

@@ -21,6 +21,11 @@ import {
   toNewtons,
   weighedPull,
   type Zeroing,
+  fromMetres,
+  lengthFigure,
+  toKilograms,
+  toMetres,
+  writeLength,
 } from '@wiry-otter/core';
 import { BandCurve } from '../bands/band-curve';
 import { GRADE_WORDS, type KnownBand, MISFIT_WORDS, RIGGING_WORD } from '../bands/band-law';
@@ -28,7 +33,7 @@ import { forceQuantity, forceWord, stretchWord } from '../../ui/quantities/figur
 import { Gauges } from '../../gauge/gauges';
 import { StandInGauge } from '../../gauge/stand-in-gauge';
 import { Keys } from '../../shell/keys';
-import { selectForceUnit } from '../../records/selectors';
+import { selectUnits } from '../../records/selectors';
 import { noticeActions } from '../../ui/notices/notices';
 import { lengthFault } from './test-bench-model';
 import { TestBenchScene } from './test-bench-scene';
@@ -36,6 +41,11 @@ import { TestBenchStore } from './test-bench-store';
 
 /** Why a reading may be set aside, to choose from. */
 const REASONS = ['The hook slipped', 'Read before it was still', 'Wrong length', 'Wrong band'];
+
+/** A tape is read to half a centimetre, or a quarter of an inch. */
+const TAPE_MARKS = { cm: 2, in: 4 } as const;
+const USUAL_FOOT_M = 0.02;
+const USUAL_PIECE_M = 0.5;
 
 const RIGGING_HELP: Readonly<Record<Rigging, string>> = {
   end: 'Fix one end, hook the scale into the other, pull in a straight line.',
@@ -59,7 +69,10 @@ export class TestBench {
   private readonly router = inject(Router);
   private readonly store = inject(Store);
 
-  protected readonly unit = this.store.selectSignal(selectForceUnit);
+  private readonly units = this.store.selectSignal(selectUnits);
+  protected readonly unit = computed(() => this.units().force);
+  protected readonly lengthUnit = computed(() => this.units().length);
+  protected readonly massUnit = computed(() => this.units().mass);
   protected readonly unitWord = computed(() => forceWord(this.unit()));
   protected readonly gauges = inject(Gauges).offered();
   protected readonly reasons = REASONS;
@@ -74,32 +87,37 @@ export class TestBench {
     const rigged = this.testBench.rigged();
     if (band === undefined || rigged === null) return '';
     const length_m = riggedLength(rigged, band.limit);
-    return `${stretchWord(band.limit)} (${(100 * length_m).toFixed(0)} cm)`;
+    return `${stretchWord(band.limit)} (${writeLength(length_m, this.lengthUnit())})`;
   });
   protected readonly aim = `±${Math.round(100 * FINISHED_SPREAD)} % from ${stretchWord(LEAST_MEASURED_STRETCH)} to the limit`;
   protected readonly stretchWord = stretchWord;
   protected readonly misfitWords = MISFIT_WORDS;
 
-  private readonly suggested_cm = computed(() => {
+  private readonly suggested = computed(() => {
     const next = this.testBench.figures()?.next;
-    // To half a centimetre of the tape, and never past the limit.
-    return next ? Math.floor(next.length_m * 200 + 1e-9) / 2 : null;
+    // To a mark of the tape, and never past the limit.
+    const marks = TAPE_MARKS[this.lengthUnit()];
+    const length = next && fromMetres(next.length_m, this.lengthUnit());
+    return length ? Math.floor(length * marks + 1e-9) / marks : null;
   });
   /**
-   * The length to pull to; the suggestion until another is typed. Only another
+   * The length to pull to, in the studio's unit; the suggestion until another is typed. Only another
    * suggestion takes the typed one's place: the server's answer to the reading
    * before, which comes while the trainer types, must not.
    */
-  protected readonly length_cm = linkedSignal(() => this.suggested_cm());
+  protected readonly length = linkedSignal(() => this.suggested());
   /** The pull as typed, in the person's unit. */
   protected readonly typed = signal<number | null>(null);
-  protected readonly free_kg = signal<number | null>(null);
-  protected readonly standing_kg = signal<number | null>(null);
-  protected readonly foot_cm = signal<number | null>(2);
-  /** What is to be set: the length itself, or over a bathroom scale the bar's height, cm. */
-  protected readonly asked_cm = computed(() => {
-    const length_cm = this.length_cm();
-    return length_cm === null ? null : Number((length_cm + this.under_cm()).toFixed(1));
+  /** What the bathroom scale shows, and how thick the foot is, as typed. */
+  protected readonly free = signal<number | null>(null);
+  protected readonly standing = signal<number | null>(null);
+  protected readonly foot = linkedSignal<number | null>(() =>
+    Number(lengthFigure(USUAL_FOOT_M, this.lengthUnit())),
+  );
+  /** What is to be set: the length itself, or over a bathroom scale the bar's height. */
+  protected readonly asked = computed(() => {
+    const length = this.length();
+    return length === null ? null : Number((length + this.under()).toFixed(2));
   });
   /** The reading whose reason for setting aside is being chosen. */
   protected readonly asideId = signal<string | null>(null);
@@ -125,7 +143,7 @@ export class TestBench {
     const length_m = this.lengthOfPull();
     return band === undefined || rigged === null || length_m === null
       ? null
-      : lengthFault(band, rigged, length_m);
+      : lengthFault(band, rigged, length_m, this.lengthUnit());
   });
   /** What would be kept: the held pull of a gauge, or what was typed. */
   protected readonly pull = computed(() => {
@@ -160,7 +178,7 @@ export class TestBench {
       id: reading.id,
       setAside: reading.setAside,
       reason: reading.setAsideReason,
-      length: `${(reading.length_m * 100).toFixed(0)} cm`,
+      length: writeLength(reading.length_m, this.lengthUnit()),
       pull: this.words(reading.force_N),
       stretch: stretchWord(stretch),
       way: reading.direction === 'loading' ? 'pulling' : 'way back',
@@ -183,11 +201,20 @@ export class TestBench {
     if (pull === null || !this.testBench.warm()) return;
     this.testBench.keep(pull);
     this.typed.set(null);
-    this.standing_kg.set(null);
+    this.standing.set(null);
   }
 
-  protected ask(asked_cm: number | null): void {
-    this.length_cm.set(asked_cm === null ? null : asked_cm - this.under_cm());
+  protected readonly pieceFigure = computed(() =>
+    Number(lengthFigure(this.testBench.piece_m(), this.lengthUnit())),
+  );
+
+  protected setPiece(typed: number | null): void {
+    const piece_m = typed ? toMetres(typed, this.lengthUnit()) : USUAL_PIECE_M;
+    this.testBench.set({ piece_m });
+  }
+
+  protected ask(asked: number | null): void {
+    this.length.set(asked === null ? null : asked - this.under());
   }
 
   protected turn(): void {
@@ -238,9 +265,13 @@ export class TestBench {
       : `${this.words(zeroing.found_N)} on the hook: let the band hang slack, then zero.`;
   }
 
-  /** What lies between the scale's platform and the band's lower end, cm: the foot. */
-  private under_cm(): number {
-    return this.testBench.currentRigging() === 'standing' ? (this.foot_cm() ?? 0) : 0;
+  /** What lies between the scale's platform and the band's lower end: the foot. */
+  private under(): number {
+    return this.testBench.currentRigging() === 'standing' ? (this.foot() ?? 0) : 0;
+  }
+
+  private kilograms(shown: number): number {
+    return toKilograms(shown, this.massUnit());
   }
 
   private inUnit(force_N: number): number {
@@ -249,18 +280,17 @@ export class TestBench {
 
   /** Between fixed end and lower end or hook, m. */
   private lengthOfPull(): number | null {
-    const length_cm = this.length_cm();
-    return length_cm === null || !(length_cm > 0) ? null : length_cm / 100;
+    const length = this.length();
+    return length === null || !(length > 0) ? null : toMetres(length, this.lengthUnit());
   }
 
   private weighing() {
     const length_m = this.lengthOfPull();
-    const free_kg = this.free_kg();
-    const standing_kg = this.standing_kg();
-    const foot_m = (this.foot_cm() ?? 0) / 100;
-    return length_m === null || free_kg === null || standing_kg === null
-      ? null
-      : { free_kg, standing_kg, foot_m, bar_m: length_m + foot_m };
+    const [free, standing] = [this.free(), this.standing()];
+    if (length_m === null || free === null || standing === null) return null;
+    const [free_kg, standing_kg] = [this.kilograms(free), this.kilograms(standing)];
+    const foot_m = toMetres(this.foot() ?? 0, this.lengthUnit());
+    return { free_kg, standing_kg, foot_m, bar_m: length_m + foot_m };
   }
 }
 

@@ -1,5 +1,5 @@
 import type { BandToday, LadderInput } from '@wiry-otter/contracts';
-import { type ForceUnit, USUAL_PREFERENCES } from '@wiry-otter/core';
+import { type Units, USUAL_PREFERENCES } from '@wiry-otter/core';
 import {
   dayInZone,
   type Derivation,
@@ -9,6 +9,7 @@ import {
   type RungFacts,
 } from '@wiry-otter/derived';
 import { bandsToday } from '../bands-today';
+import { unitsOf } from '../units-of';
 import type { RecordView } from './write-kind';
 
 /** What a studio's records are computed by. */
@@ -16,7 +17,7 @@ export interface StudioFacts {
   /** The studio's day, ISO 8601. */
   readonly today: string;
   readonly eyesRule: boolean;
-  readonly unit: ForceUnit;
+  readonly units: Units;
 }
 
 export function studioFacts(view: RecordView, at: string): StudioFacts {
@@ -24,7 +25,7 @@ export function studioFacts(view: RecordView, at: string): StudioFacts {
   return {
     today: dayInZone(new Date(at), studio?.zone ?? 'UTC'),
     eyesRule: studio?.eyesRule ?? false,
-    unit: studio?.forceUnit ?? 'N',
+    units: unitsOf(studio),
   };
 }
 

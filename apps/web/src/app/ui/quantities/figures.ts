@@ -20,6 +20,23 @@ export const FORCE_CHOICES = [
   { unit: 'lbf', words: `pound, ${FORCE_WORDS.lbf}` },
 ] as const;
 
+/** What a studio may measure lengths, and weigh bodies, in. */
+export const LENGTH_CHOICES = [
+  { unit: 'cm', words: 'centimetres' },
+  { unit: 'in', words: 'inches' },
+] as const;
+export const MASS_CHOICES = [
+  { unit: 'kg', words: 'kilograms' },
+  { unit: 'lb', words: 'pounds' },
+] as const;
+
+/** What a week may begin with. */
+export const WEEK_CHOICES = [
+  { day: 'monday', words: 'Monday' },
+  { day: 'sunday', words: 'Sunday' },
+  { day: 'saturday', words: 'Saturday' },
+] as const;
+
 /** A force in the person's unit, with ± as the 90 % range where its deviation is known. */
 export function forceQuantity(force_N: number, std_N: number | null, unit: ForceUnit): Quantity {
   return {

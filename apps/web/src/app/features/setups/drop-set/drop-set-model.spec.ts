@@ -1,5 +1,5 @@
 import { findExercise } from '@wiry-otter/catalogue';
-import { knowBand } from '@wiry-otter/core';
+import { knowBand, USUAL_UNITS } from '@wiry-otter/core';
 import { measuredBand, personRecord, pull } from '../../../../testing/records';
 import type { WorkbenchInput } from '../workbench/solve-workbench';
 import { EMPTY_WORKBENCH } from '../workbench/workbench-state';
@@ -21,7 +21,7 @@ function inputOf(bandIds: readonly string[]): WorkbenchInput {
     bands: BAG.filter(({ record }) => bandIds.includes(record.id)),
     today: '2026-11-23',
     eyesRule: false,
-    unit: 'N',
+    units: USUAL_UNITS,
     state: { ...EMPTY_WORKBENCH, bandIds, distance_m: 2 },
   };
 }

@@ -1,5 +1,13 @@
 import type { DropSetRecord } from '@wiry-otter/contracts';
-import { type DropSetPart, type PlannedPart, planDropSet, STANDING_RANGE } from '@wiry-otter/core';
+import {
+  type DropSetPart,
+  type PlannedPart,
+  planDropSet,
+  STANDING_RANGE,
+  type LengthUnit,
+  roundLength,
+  writeLength,
+} from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
 import { withPart } from '../workbench/changes';
 import {
@@ -45,11 +53,12 @@ export function planOnWorkbench(
   { direction, share, times }: DropWish,
 ): DropPart[] | undefined {
   const { exercise, state } = input;
+  const unit = input.units.length;
   const aside = exercise.anchor !== undefined && exercise.anchor.side !== 'over';
   const distances_m = (aside ? CLOSER_M : [0])
-    .map((closer_m) => centimetres(state.distance_m - closer_m))
+    .map((closer_m) => roundLength(state.distance_m - closer_m, unit))
     .filter((distance_m) => !aside || distance_m >= STANDING_RANGE.least);
-  const slips_m = LET_GO_M.map((by_m) => centimetres(state.slip_m - by_m)).filter(
+  const slips_m = LET_GO_M.map((by_m) => roundLength(state.slip_m - by_m, unit)).filter(
     (slip_m) => slip_m >= 0,
   );
   const items = itemsOn(input);
@@ -86,7 +95,7 @@ export function planOnWorkbench(
         change:
           before === undefined
             ? 'as it is set'
-            : changeWords(before, planned, { items, bag, distances_m, slips_m }),
+            : changeWords(before, planned, { items, bag, distances_m, slips_m }, unit),
         part: partOf(planned),
         load: planned.load,
         share: before === undefined ? 0 : planned.load / before.load - 1,
@@ -139,6 +148,7 @@ function changeWords(
     readonly distances_m: readonly number[];
     readonly slips_m: readonly number[];
   },
+  unit: LengthUnit,
 ): string {
   const name = (b: number): string => {
     const names = [...new Set(items[b])].map(
@@ -148,18 +158,17 @@ function changeWords(
   };
   const off = from.bands.filter((b) => !to.bands.includes(b)).map(name);
   const on = to.bands.filter((b) => !from.bands.includes(b)).map(name);
-  const step = Math.round(
-    100 * ((distances_m[to.distance] ?? 0) - (distances_m[from.distance] ?? 0)),
-  );
-  const slip = Math.round(100 * ((slips_m[to.slip] ?? 0) - (slips_m[from.slip] ?? 0)));
+  const step_m = (distances_m[to.distance] ?? 0) - (distances_m[from.distance] ?? 0);
+  const slip_m = (slips_m[to.slip] ?? 0) - (slips_m[from.slip] ?? 0);
+  const [step, slip] = [step_m, slip_m].map((by_m) => writeLength(Math.abs(by_m), unit));
   return [
     ...(off.length > 0 ? [`${off.join(' and ')} off`] : []),
     ...(on.length > 0 ? [`${on.join(' and ')} on`] : []),
-    ...(step === 0 ? [] : [`${Math.abs(step)} cm ${step < 0 ? 'in' : 'back'}`]),
-    ...(slip === 0 ? [] : [`grip ${Math.abs(slip)} cm ${slip < 0 ? 'let go' : 'taken up'}`]),
+    ...(isNone(step_m) ? [] : [`${step} ${step_m < 0 ? 'in' : 'back'}`]),
+    ...(isNone(slip_m) ? [] : [`grip ${slip} ${slip_m < 0 ? 'let go' : 'taken up'}`]),
   ].join(', ');
 }
 
-function centimetres(value_m: number): number {
-  return Math.round(value_m * 100) / 100;
+function isNone(by_m: number): boolean {
+  return Math.abs(by_m) < 1e-9;
 }

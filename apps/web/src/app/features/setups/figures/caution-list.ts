@@ -1,6 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { SetupRecord } from '@wiry-otter/contracts';
-import type { Caution, CautionLevel, Cure } from '@wiry-otter/core';
+import {
+  type Caution,
+  type CautionLevel,
+  type Cure,
+  type LengthUnit,
+  writeLength,
+} from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
 
 /** A sign for each level, so that it is told without its colour. */
@@ -28,7 +34,7 @@ const SIGNS: Readonly<Record<CautionLevel, string>> = { refuse: 'âœ•', warn: 'â–
           </p>
           @if (caution.cure; as cure) {
             <button class="action mt-1" type="button" (click)="cured.emit(cure)">
-              {{ cureWords(cure) }}
+              {{ cure.words }}
             </button>
           }
           @if (caution.level === 'warn') {
@@ -54,12 +60,12 @@ export class CautionList {
   readonly acknowledged = input.required<readonly string[]>();
   /** The same set-up's cautions as saved, which say who saw to them. */
   readonly onRecord = input<SetupRecord['cautions']>([]);
+  readonly lengthUnit = input.required<LengthUnit>();
   readonly seenTo = output<{ readonly text: string; readonly yes: boolean }>();
   /** What ends a caution, asked for. */
   readonly cured = output<Cure>();
 
   protected readonly signs = SIGNS;
-  protected readonly cureWords = cureWords;
   protected readonly told = computed(() =>
     this.cautions().map((caution) => {
       const seen = this.acknowledged().includes(caution.text);
@@ -68,20 +74,22 @@ export class CautionList {
         seen && by !== undefined
           ? `Seen to by ${by.name}, ${format(parseISO(by.at), 'd MMM yyyy')}`
           : 'I have seen to it';
-      return { ...caution, seen, seenWords };
+      const { cure } = caution;
+      const cured = cure && { ...cure, words: cureWords(cure, this.lengthUnit()) };
+      return { ...caution, cure: cured, seen, seenWords };
     }),
   );
 }
 
 /** What a cure does, on its button. */
-function cureWords(cure: Cure): string {
-  const cm = (length_m: number): string => `${Math.round(100 * Math.abs(length_m))} cm`;
+function cureWords(cure: Cure, unit: LengthUnit): string {
+  const words = (length_m: number): string => writeLength(Math.abs(length_m), unit);
   switch (cure.kind) {
     case 'distance':
-      return `Step ${cm(cure.closer_m)} ${cure.closer_m < 0 ? 'back' : 'closer'}`;
+      return `Step ${words(cure.closer_m)} ${cure.closer_m < 0 ? 'back' : 'closer'}`;
     case 'phases':
       return `Do only ${Math.round(100 * cure.from)} to ${Math.round(100 * cure.to)} % of the movement`;
     case 'stagger':
-      return `One foot ${cm(cure.stagger_m)} ahead`;
+      return `One foot ${words(cure.stagger_m)} ahead`;
   }
 }

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { type LengthUnit, writeLength } from '@wiry-otter/core';
 import { demandInUnit } from '../../../ui/quantities/figures';
 import { tellAtRest } from '../../../ui/timing/tell-at-rest';
-import type { Change } from '../workbench/changes';
+import { type Change, STEPS_M } from '../workbench/changes';
 import { WorkbenchStore } from '../workbench/workbench-store';
 
 /** Rows shown before the trainer asks for all. */
@@ -10,12 +11,12 @@ const FIRST_ROWS = 7;
 /** Nothing set for so long is rest, ms. */
 const REST_MS = 400;
 
-const STEP_WORDS: Readonly<Record<string, string>> = {
-  back: '10 cm back',
-  closer: '10 cm closer',
-  stance: '5 cm wider stance',
-  grip: '5 cm lower grip',
-  wrap: 'one turn round the anchor',
+const STEP_WORDS: Readonly<Record<string, (unit: LengthUnit) => string>> = {
+  back: (unit) => `${writeLength(STEPS_M[unit].distance, unit)} back`,
+  closer: (unit) => `${writeLength(STEPS_M[unit].distance, unit)} closer`,
+  stance: (unit) => `${writeLength(STEPS_M[unit].stance, unit)} wider stance`,
+  grip: (unit) => `${writeLength(STEPS_M[unit].grip, unit)} lower grip`,
+  wrap: () => 'one turn round the anchor',
 };
 
 /** What each small change, and each band of the bag, would do to the mean; a tap makes it. */
@@ -105,12 +106,14 @@ export class ChangeList {
 
   private wordsOf(id: string): string {
     const [what = '', which] = id.split(' ');
+    const unit = this.workbench.units().length;
     if (what === 'fold') {
       const route = this.workbench.exercise()?.routes?.find((one) => one.id === which);
       return route?.title ?? 'folded';
     }
-    if (what === 'grip' && !this.gripped()) return 'band taken up 5 cm';
-    if (which === undefined) return STEP_WORDS[what] ?? what;
+    if (what === 'grip' && !this.gripped())
+      return `band taken up ${writeLength(STEPS_M[unit].grip, unit)}`;
+    if (which === undefined) return STEP_WORDS[what]?.(unit) ?? what;
     const band = this.workbench.usable().find(({ record }) => record.id === which);
     return `${band?.record.name ?? 'band'} ${what}`;
   }

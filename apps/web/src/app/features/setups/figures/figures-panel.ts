@@ -9,7 +9,7 @@ import {
   signal,
   untracked,
 } from '@angular/core';
-import { askedOf, type EqualWeight, solveSetup, writeForce } from '@wiry-otter/core';
+import { askedOf, type EqualWeight, solveSetup } from '@wiry-otter/core';
 import {
   demandInUnit,
   demandOfUnit,
@@ -80,7 +80,7 @@ export class FiguresPanel {
     return weight === undefined
       ? null
       : {
-          words: weightTitle(weight, (N) => writeForce(N, this.workbench.unit())),
+          words: weightTitle(weight, this.workbench.units()),
           demand: weight.demand,
         };
   });

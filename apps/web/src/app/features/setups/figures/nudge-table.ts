@@ -5,6 +5,8 @@ import {
   type NudgeRange,
   nudgesOf,
   STANDING_RANGE,
+  fromMetres,
+  roundLength,
 } from '@wiry-otter/core';
 import { tellAtRest } from '../../../ui/timing/tell-at-rest';
 import { defaultWidth } from '../workbench/routes';
@@ -40,7 +42,7 @@ const NUDGED_WORDS: Readonly<Record<Nudged, string>> = {
       <table class="w-full text-sm">
         <caption class="pb-1 text-left font-bold">
           A little more or less
-          <span class="font-normal text-faint">cm to move</span>
+          <span class="font-normal text-faint">{{ unit() }} to move</span>
         </caption>
         <thead>
           <tr>
@@ -62,7 +64,7 @@ const NUDGED_WORDS: Readonly<Record<Nudged, string>> = {
                       class="figure min-h-9 px-1 text-pull underline decoration-1 underline-offset-3"
                       (click)="take(nudge)"
                     >
-                      {{ signed(nudge.by_m * 100) }}
+                      {{ signed(moved(nudge.by_m), unit() === 'in' ? 1 : 0) }}
                     </button>
                   } @else {
                     <span class="px-1 text-faint" aria-label="not to be had">–</span>
@@ -81,6 +83,7 @@ export class NudgeTable {
   private readonly nudges = signal<readonly Nudge[]>([]);
 
   protected readonly wanted = WANTED;
+  protected readonly unit = computed(() => this.workbench.units().length);
   protected readonly rows = computed(() =>
     (Object.keys(NUDGED_WORDS) as Nudged[]).flatMap((nudged) => {
       const own = this.nudges().filter((nudge) => nudge.nudged === nudged);
@@ -106,12 +109,16 @@ export class NudgeTable {
     const input = this.workbench.input();
     const range = input && rangesOf(input).find((one) => one.nudged === nudged);
     if (!range) return;
-    this.workbench.take('nudge', { [nudged]: Math.round((range.from_m + by_m) * 100) / 100 });
+    this.workbench.take('nudge', { [nudged]: roundLength(range.from_m + by_m, this.unit()) });
+  }
+
+  protected moved(by_m: number): number {
+    return fromMetres(by_m, this.unit());
   }
 
   /** With a true minus. */
-  protected signed(value: number): string {
-    return `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(0)}`;
+  protected signed(value: number, digits = 0): string {
+    return `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(digits)}`;
   }
 
   /** What is moved one after the other: each looks at a hundred set-ups. */

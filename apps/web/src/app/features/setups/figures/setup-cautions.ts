@@ -12,6 +12,7 @@ import { CautionList } from './caution-list';
   template: `
     <otter-clearance-note class="mt-2 block" [person]="workbench.person()" />
     <otter-caution-list
+      [lengthUnit]="workbench.units().length"
       class="isolate block"
       [cautions]="workbench.settled()?.cautions ?? []"
       [acknowledged]="workbench.set.acknowledged()"
@@ -27,7 +28,10 @@ export class SetupCautions {
   /** Of the same set-up as it was saved: they say who saw to them. */
   protected readonly onRecord = computed(() => {
     const settled = this.workbench.settled();
-    const title = settled === null ? null : setupTitle(settled.document, settled.bands);
+    const title =
+      settled === null
+        ? null
+        : setupTitle(settled.document, settled.bands, this.workbench.units().length);
     return this.workbench.saved().find((setup) => setup.title === title)?.cautions ?? [];
   });
 }

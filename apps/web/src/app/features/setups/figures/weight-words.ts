@@ -1,4 +1,4 @@
-import type { EqualWeight } from '@wiry-otter/core';
+import { type EqualWeight, type Units, writeForce, writeMass } from '@wiry-otter/core';
 
 /** What bands are compared with. */
 export const COMPARABLE_WORDS: Readonly<Record<EqualWeight['kind'], string>> = {
@@ -12,12 +12,11 @@ const NEXT_TO_NOTHING = 0.12;
 const EVEN = 0.9;
 
 /** What stands in for the bands, with its amount: `a dumbbell of 6.5 kg in each hand`. */
-export function weightTitle(
-  { amount, at, kind }: EqualWeight,
-  force: (N: number) => string,
-): string {
+export function weightTitle({ amount, at, kind }: EqualWeight, units: Units): string {
   const what =
-    kind === 'cable' ? `a cable of ${force(amount)}` : `a weight of ${amount.toFixed(1)} kg`;
+    kind === 'cable'
+      ? `a cable of ${writeForce(amount, units.force)}`
+      : `a weight of ${writeMass(amount, units.mass)}`;
   const [first = ''] = at;
   const held = first.startsWith('grip')
     ? 'hand'

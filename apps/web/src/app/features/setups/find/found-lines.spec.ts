@@ -4,6 +4,7 @@ import {
   proposeSetups,
   type Target,
   USUAL_PREFERENCES,
+  USUAL_UNITS,
 } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
 import {
@@ -37,7 +38,7 @@ function inputOf(part: Partial<WorkbenchInput> = {}): WorkbenchInput {
     bands: [],
     today: '2026-11-23',
     eyesRule: false,
-    unit: 'N',
+    units: USUAL_UNITS,
     state: EMPTY_WORKBENCH,
     ...part,
   };

@@ -7,6 +7,8 @@ import {
   type ProposalRequest,
   spaceFor,
   type Target,
+  lengthFigure,
+  type LengthUnit,
 } from '@wiry-otter/core';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import type { KnownBand } from '../../bands/band-law';
@@ -82,7 +84,12 @@ export function lineOf(
     part,
     bands: changed.bands,
     words: [
-      ...variedWords(proposal, rangeOf(input, usable, part, solved), routes.some(isGripped)),
+      ...variedWords(
+        proposal,
+        rangeOf(input, usable, part, solved),
+        routes.some(isGripped),
+        input.units.length,
+      ),
       ...new Set(routes.map(({ title }) => title)),
     ].join(', '),
     solved,
@@ -130,19 +137,20 @@ function variedWords(
   { varied: { distance_m, height_m, slip_m, stance_m } }: Proposal,
   half_m: number,
   gripped: boolean,
+  unit: LengthUnit,
 ): string[] {
-  const centimetres = (value_m: number): string => {
+  const range = (value_m: number): string => {
     const [from, to] = [Math.max(0, value_m - half_m), value_m + half_m].map((end_m) =>
-      (100 * end_m).toFixed(0),
+      lengthFigure(end_m, unit),
     );
-    return from === to ? `${from} cm` : `${from}–${to} cm`;
+    return from === to ? `${from} ${unit}` : `${from}–${to} ${unit}`;
   };
-  if (distance_m !== undefined) return [`${centimetres(distance_m)} from the anchor`];
-  if (height_m !== undefined) return [`hung at ${centimetres(height_m)}`];
-  if (stance_m !== undefined) return [`feet ${centimetres(stance_m)} apart`];
+  if (distance_m !== undefined) return [`${range(distance_m)} from the anchor`];
+  if (height_m !== undefined) return [`hung at ${range(height_m)}`];
+  if (stance_m !== undefined) return [`feet ${range(stance_m)} apart`];
   if (slip_m !== undefined) {
-    if (!gripped) return slip_m === 0 ? [] : [`taken up ${centimetres(slip_m)}`];
-    return [slip_m === 0 ? 'gripped at the end' : `gripped ${centimetres(slip_m)} down`];
+    if (!gripped) return slip_m === 0 ? [] : [`taken up ${range(slip_m)}`];
+    return [slip_m === 0 ? 'gripped at the end' : `gripped ${range(slip_m)} down`];
   }
   return [];
 }

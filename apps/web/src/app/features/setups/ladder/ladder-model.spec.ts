@@ -6,6 +6,7 @@ import {
   proposeLadder,
   USUAL_PREFERENCES,
   withLocked,
+  USUAL_UNITS,
 } from '@wiry-otter/core';
 import { measuredBand, personRecord, placeRecord, pull } from '../../../../testing/records';
 import type { WorkbenchInput } from '../workbench/solve-workbench';
@@ -37,7 +38,7 @@ function inputOf(): WorkbenchInput {
     bands: [],
     today: '2026-11-23',
     eyesRule: false,
-    unit: 'N',
+    units: USUAL_UNITS,
     state: EMPTY_WORKBENCH,
   };
 }

@@ -132,7 +132,10 @@ function asRung(
   return {
     key,
     setupId,
-    title: solved.bands.length === 0 ? 'no band' : setupTitle(solved.document, solved.bands),
+    title:
+      solved.bands.length === 0
+        ? 'no band'
+        : setupTitle(solved.document, solved.bands, input.units.length),
     part,
     solved,
     value: summary[metric] ?? 0,

@@ -50,7 +50,9 @@ export class SaveSetup {
   /** The name a set-up goes by unless the trainer gives another. */
   protected readonly title = linkedSignal(() => {
     const settled = this.workbench.settled();
-    return settled === null ? '' : setupTitle(settled.document, settled.bands);
+    return settled === null
+      ? ''
+      : setupTitle(settled.document, settled.bands, this.workbench.units().length);
   });
   protected readonly overwritten = computed(() =>
     this.workbench.saved().find(({ title }) => title === this.title().trim()),

@@ -1,4 +1,4 @@
-import { type Proposal, withCopies } from '@wiry-otter/core';
+import { type Proposal, withCopies, INCH_M, roundLength } from '@wiry-otter/core';
 import type { KnownBand } from '../../bands/band-law';
 import { defaultWidth, foldedRoutes } from './routes';
 import {
@@ -9,8 +9,11 @@ import {
 } from './solve-workbench';
 import type { WorkbenchState } from './workbench-state';
 
-/** Steps whose cost the trainer is told, m. */
-const STEP_M = { distance: 0.1, stance: 0.05, grip: 0.05 } as const;
+/** Steps whose cost the trainer is told, whole in either unit, m. */
+export const STEPS_M = {
+  cm: { distance: 0.1, stance: 0.05, grip: 0.05 },
+  in: { distance: 4 * INCH_M, stance: 2 * INCH_M, grip: 2 * INCH_M },
+} as const;
 /** A smaller difference than this is none, as share of the mean. */
 const NOTHING = 1e-9;
 
@@ -29,7 +32,7 @@ export interface Change {
 }
 
 /**
- * What 10 cm of distance, 5 cm of stance or grip, a turn, a fold and each band of the bag would
+ * What a step of distance, stance or grip, a turn, a fold and each band of the bag would
  * do; each is solved when it is asked for. Left out: what cannot be laid, what changes nothing,
  * and latex for the allergic.
  */
@@ -85,8 +88,10 @@ export function partOfFound(
 }
 
 function offered(input: WorkbenchInput, bag: readonly KnownBand[]): Pick<Change, 'id' | 'part'>[] {
-  const { anchor, exercise, person, state } = input;
+  const { anchor, exercise, person, state, units } = input;
   const { stature_m } = state.body ?? person;
+  const steps = STEPS_M[units.length];
+  const written = (length_m: number): number => roundLength(length_m, units.length);
   const stance_m = state.stance_m ?? defaultWidth(exercise, 'stance') * stature_m;
   const aside = exercise.anchor !== undefined && exercise.anchor.side !== 'over';
   const { bandIds } = state;
@@ -95,14 +100,14 @@ function offered(input: WorkbenchInput, bag: readonly KnownBand[]): Pick<Change,
   return [
     ...(aside
       ? [
-          { id: 'back', part: { distance_m: centimetres(state.distance_m + STEP_M.distance) } },
-          { id: 'closer', part: { distance_m: centimetres(state.distance_m - STEP_M.distance) } },
+          { id: 'back', part: { distance_m: written(state.distance_m + steps.distance) } },
+          { id: 'closer', part: { distance_m: written(state.distance_m - steps.distance) } },
         ]
       : []),
     ...(exercise.anchor === undefined
-      ? [{ id: 'stance', part: { stance_m: centimetres(stance_m + STEP_M.stance) } }]
+      ? [{ id: 'stance', part: { stance_m: written(stance_m + steps.stance) } }]
       : []),
-    { id: 'grip', part: { slip_m: centimetres(state.slip_m + STEP_M.grip) } },
+    { id: 'grip', part: { slip_m: written(state.slip_m + steps.grip) } },
     ...((anchor?.girth_m ?? 0) > 0 ? [{ id: 'wrap', part: { wraps: state.wraps + 1 } }] : []),
     ...foldedRoutes(exercise, state, on).map((route) => ({
       id: `fold ${route.id}`,
@@ -117,8 +122,4 @@ function offered(input: WorkbenchInput, bag: readonly KnownBand[]): Pick<Change,
       part: { bandIds: [...bandIds, ...withCopies(exercise, [id])] },
     })),
   ];
-}
-
-function centimetres(value_m: number): number {
-  return Math.round(value_m * 100) / 100;
 }

@@ -5,7 +5,7 @@ import { format } from 'date-fns';
 import { knownExercises } from '../../exercises/known-exercises';
 import {
   selectExercises,
-  selectForceUnit,
+  selectUnits,
   selectKnownBands,
   selectPeople,
   selectPlaces,
@@ -31,7 +31,7 @@ export class RecordInputs {
   private readonly own = this.store.selectSignal(selectExercises);
   private readonly known = this.store.selectSignal(selectKnownBands);
   private readonly exercises = computed(() => knownExercises(this.own()));
-  readonly unit = this.store.selectSignal(selectForceUnit);
+  readonly units = this.store.selectSignal(selectUnits);
   readonly usable = computed(() => usableBands(this.known()));
 
   /** @returns null where the person or the exercise is no longer on file */
@@ -53,7 +53,7 @@ export class RecordInputs {
       anchor,
       bands: state.bandIds.flatMap((id) => usable.find(({ record }) => record.id === id) ?? []),
       eyesRule: this.studio()?.eyesRule ?? false,
-      unit: this.unit(),
+      units: this.units(),
       today: format(new Date(), 'yyyy-MM-dd'),
     };
   }

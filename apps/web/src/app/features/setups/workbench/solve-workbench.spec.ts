@@ -1,4 +1,4 @@
-import { knowBand, routesOfRuns } from '@wiry-otter/core';
+import { knowBand, routesOfRuns, USUAL_UNITS } from '@wiry-otter/core';
 import { findExercise } from '@wiry-otter/catalogue';
 import { bandRecord, measuredBand, personRecord, pull } from '../../../../testing/records';
 import { type RibbonSpan, ribbonSpans } from '../../../scene/ribbon-spans';
@@ -33,7 +33,7 @@ function solve(
     bands,
     today: '2026-11-23',
     eyesRule: false,
-    unit: 'N',
+    units: USUAL_UNITS,
   };
   const solved = solveWorkbench(input);
   if (!('document' in solved)) throw new Error(JSON.stringify(solved));

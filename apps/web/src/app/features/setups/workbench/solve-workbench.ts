@@ -15,7 +15,7 @@ import {
   type FinderPreferences,
   findCautions,
   fittedBand,
-  type ForceUnit,
+  type Units,
   headClearance,
   isContinuous,
   kitFor,
@@ -56,7 +56,7 @@ export interface WorkbenchInput {
   /** The studio refuses a pull toward the face. */
   readonly eyesRule: boolean;
   /** What forces are told in. */
-  readonly unit: ForceUnit;
+  readonly units: Units;
   /** Today, ISO 8601, for the clearance. */
   readonly today: string;
 }
@@ -99,7 +99,7 @@ export function solveWorkbench(
         person: input.person,
         today: input.today,
         eyesRule: input.eyesRule,
-        unit: input.unit,
+        units: input.units,
         bands: factsOfLaid(
           document.bands.map(({ id }) => id),
           laid,

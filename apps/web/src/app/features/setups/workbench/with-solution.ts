@@ -16,6 +16,7 @@ import {
   isContinuous,
   pullsLevel,
   type ForceUnit,
+  type Units,
 } from '@wiry-otter/core';
 import type {
   AnchorRecord,
@@ -51,6 +52,7 @@ interface Subject {
   readonly anchor: Signal<AnchorRecord | null>;
   readonly eyesRule: Signal<boolean>;
   readonly unit: Signal<ForceUnit>;
+  readonly units: Signal<Units>;
   readonly current: Signal<PrescriptionRecord | undefined>;
   readonly saved: Signal<readonly SetupRecord[]>;
 }
@@ -79,7 +81,7 @@ export function withSolution() {
             return format(new Date(), 'yyyy-MM-dd');
           },
           eyesRule: store.eyesRule(),
-          unit: store.unit(),
+          units: store.units(),
           state: store.set(),
         };
       });

@@ -6,6 +6,7 @@ import { knownExercises } from '../../exercises/known-exercises';
 import {
   selectExercises,
   selectForceUnit,
+  selectUnits,
   selectKnownBands,
   selectLadders,
   selectPeople,
@@ -47,6 +48,7 @@ export function withSubject() {
       return {
         known,
         unit: store.selectSignal(selectForceUnit),
+        units: store.selectSignal(selectUnits),
         eyesRule: computed(() => studio()?.eyesRule ?? false),
         person,
         places,

@@ -1,7 +1,13 @@
 import { computed, effect, inject, InjectionToken, untracked } from '@angular/core';
 import { patchState, signalStore, withHooks, withMethods, withState } from '@ngrx/signals';
 import type { ExerciseDocument, SetupRecord } from '@wiry-otter/contracts';
-import { copiesAtHand, copiesTaken, type Cure, STANDING_RANGE } from '@wiry-otter/core';
+import {
+  copiesAtHand,
+  copiesTaken,
+  type Cure,
+  STANDING_RANGE,
+  roundLength,
+} from '@wiry-otter/core';
 import { readStored, storeAtRest, storeWaiting } from '../../../storage/storage';
 import { bestAnchor, isOnBody, usableAnchors } from '../kit';
 import { type Change, changesOf } from './changes';
@@ -37,10 +43,12 @@ export const WorkbenchStore = signalStore(
   withSettled(),
   withMethods((store) => {
     /** Held to where the anchor can be put, and to whole centimetres. */
+    /** A length as exactly as it is written. */
+    const written = (length_m: number): number => roundLength(length_m, store.units().length);
     const heldHeight = (height_m: number): number => {
       const anchor = store.anchor();
       const held = Math.min(anchor?.highest_m ?? 2.6, Math.max(anchor?.lowest_m ?? 0, height_m));
-      return inCentimetres(held);
+      return written(held);
     };
     /** A change of what the cautions are about asks for them to be acknowledged anew. */
     const changeAnew = (what: string, part: Partial<WorkbenchState>): void => {
@@ -53,8 +61,8 @@ export const WorkbenchStore = signalStore(
       return anchor === undefined
         ? {}
         : {
-            height_m: inCentimetres(anchor.height * stature_m),
-            distance_m: inCentimetres(anchor.distance * stature_m),
+            height_m: written(anchor.height * stature_m),
+            distance_m: written(anchor.distance * stature_m),
           };
     };
     /** As many equal ones as the exercise takes of a band, where so many are at hand. */
@@ -87,7 +95,7 @@ export const WorkbenchStore = signalStore(
       setDistance(distance_m: number): void {
         const farthest_m = store.anchor()?.room_m ?? STANDING_RANGE.most;
         const held = Math.min(farthest_m, Math.max(STANDING_RANGE.least, distance_m));
-        store.change('distance', { distance_m: inCentimetres(held) });
+        store.change('distance', { distance_m: written(held) });
       },
       /** Moves the anchor along its wall, as far as the place allows. */
       setHeight(height_m: number): void {
@@ -96,7 +104,10 @@ export const WorkbenchStore = signalStore(
       /** Sets one of the figures, held to its bounds; null: as the exercise has it. */
       setFigure(figure: Figure, value: number | null): void {
         const { least, most } = LIMITS[figure];
-        const held = value === null ? null : Math.min(most, Math.max(least, inCentimetres(value)));
+        const isLength = figure.endsWith('_m');
+        const exact = (given: number): number =>
+          isLength ? written(given) : Math.round(100 * given) / 100;
+        const held = value === null ? null : Math.min(most, Math.max(least, exact(value)));
         const fallback = figure === 'grip_m' || figure === 'stance_m' ? null : 0;
         store.change(figure, { [figure]: held ?? fallback });
       },
@@ -232,8 +243,3 @@ export const WorkbenchStore = signalStore(
     },
   }),
 );
-
-/** Lengths to whole centimetres; kilograms and turns to as many decimals. */
-function inCentimetres(value: number): number {
-  return Math.round(value * 100) / 100;
-}

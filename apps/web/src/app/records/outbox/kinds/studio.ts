@@ -43,8 +43,10 @@ export const saveRules: WriteKindOf<One, StudioRulesInput> = {
   show(view, { body, params: { id } }) {
     const studio = view.get('studio', id);
     if (studio === undefined) return [];
-    const { address = studio.address, name = studio.name, version, ...rules } = body;
-    return [shown('studio', { ...studio, ...rules, name, address, version: version + 1 })];
+    // What a rule does not say stays as it is.
+    const said = Object.entries(body).filter(([, value]) => value !== undefined);
+    const changed = { ...studio, ...Object.fromEntries(said), version: body.version + 1 };
+    return [shown('studio', changed)];
   },
 };
 
