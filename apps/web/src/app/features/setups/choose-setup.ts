@@ -8,7 +8,8 @@ import { ExercisePanel, type ExercisePanelData } from '../exercises/exercise-pan
 import { ChooseAnchor } from './choose-anchor';
 import { LengthField } from './length-field';
 import { isOnBody, usableAnchors } from './kit';
-import { chosenRoutes } from './workbench/routes';
+import { chosenRoutes, type RouteOfExercise } from './workbench/routes';
+import { withLengthsIn } from '../../ui/quantities/figures';
 import { WorkbenchStore } from './workbench/workbench-store';
 
 /** What a set-up is made of besides its bands: exercise, place, anchor, routes, side. */
@@ -43,6 +44,10 @@ export class ChooseSetup {
         : [];
     });
   });
+
+  protected routeWords({ title }: RouteOfExercise): string {
+    return withLengthsIn(this.workbench.units().length, title);
+  }
 
   protected openExercises(): void {
     const place = this.workbench.place();

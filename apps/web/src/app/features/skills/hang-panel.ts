@@ -8,7 +8,7 @@ import {
   type LengthUnit,
 } from '@wiry-otter/core';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
-import { demandQuantity } from '../../ui/quantities/figures';
+import { demandQuantity, withLengthsIn } from '../../ui/quantities/figures';
 import type { RouteOfExercise } from '../setups/workbench/routes';
 import type { HangDetails, HangView } from './hang-views';
 import { HelpCurve } from './help-curve';
@@ -170,7 +170,7 @@ export class HangPanel {
   protected hungWords({ title }: RouteOfExercise): string {
     const [how = title] = title.split(', ');
     const isOnly = this.view().routes.filter((other) => other.title.startsWith(how)).length < 2;
-    return isOnly ? how : title;
+    return withLengthsIn(this.lengthUnit(), isOnly ? how : title);
   }
 
   protected readonly hipWords = computed(() => {

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { fromNewtons, POUND_KG, type Units } from '@wiry-otter/core';
 import { PosePicture } from '../exercises/pose-picture';
 import { WorkbenchStore } from '../setups/workbench/workbench-store';
 import { demandQuantity, quantityWords } from '../../ui/quantities/figures';
@@ -71,7 +72,7 @@ export class LevelList {
         isShown: view.key === this.store.level()?.key,
         demand: `${this.amount(view)}${limb}`,
         today: this.store.today().get(view.exercise.id) ?? '',
-        perKg: `${perKgWords(view)}, ${Math.round(100 * view.share)} % of the hardest`,
+        perKg: `${perMassWords(view, this.workbench.units())}, ${Math.round(100 * view.share)} % of the hardest`,
         standing: isDone
           ? `✓ ${words}`
           : view.key === next
@@ -86,7 +87,10 @@ export class LevelList {
   }
 }
 
-/** "4.9 N/kg", in the demand's own unit: what bodies are compared by. */
-function perKgWords({ perKg, unit }: LevelView): string {
-  return `${perKg.toFixed(unit === 'N' ? 1 : 2)} ${unit}/kg`;
+/** "4.9 N/kg", in the demand's own unit: what bodies are compared by; by the pound "0.50 lb/lb". */
+function perMassWords({ perKg, unit }: LevelView, { force, mass }: Units): string {
+  if (mass === 'kg') return `${perKg.toFixed(unit === 'N' ? 1 : 2)} ${unit}/kg`;
+  const { figure, unit: word } = demandQuantity(perKg * POUND_KG, null, unit, force);
+  const perPound = unit === 'N' ? fromNewtons(perKg * POUND_KG, force).toFixed(2) : figure;
+  return `${perPound} ${word}/lb`;
 }

@@ -9,6 +9,8 @@ import {
   untracked,
   viewChild,
 } from '@angular/core';
+import { withLengthsIn } from '../../ui/quantities/figures';
+import type { RouteOfExercise } from '../setups/workbench/routes';
 import { RouterLink } from '@angular/router';
 import { BagList } from '../setups/bag-list';
 import { SetupCautions } from '../setups/figures/setup-cautions';
@@ -125,5 +127,9 @@ export class Skills {
         press: () => this.workbench.toggleTag(i + 1),
       })),
     ]);
+  }
+
+  protected routeWords({ title }: RouteOfExercise): string {
+    return withLengthsIn(this.workbench.units().length, title);
   }
 }

@@ -1,5 +1,13 @@
 import type { SetupFigures } from '@wiry-otter/contracts';
-import { FORCE_WORDS, forceFigure, type ForceUnit, fromNewtons, RANGE_90 } from '@wiry-otter/core';
+import {
+  FORCE_WORDS,
+  forceFigure,
+  type ForceUnit,
+  fromNewtons,
+  RANGE_90,
+  type LengthUnit,
+  writeLength,
+} from '@wiry-otter/core';
 
 /** A figure with its unit, as it is written: large figure, small unit, ± in lighter ink. */
 export interface Quantity {
@@ -36,6 +44,14 @@ export const WEEK_CHOICES = [
   { day: 'sunday', words: 'Sunday' },
   { day: 'saturday', words: 'Saturday' },
 ] as const;
+
+/** Words of a document, which measure in centimetres, with their lengths in the studio's unit. */
+export function withLengthsIn(unit: LengthUnit, words: string): string {
+  if (unit === 'cm') return words;
+  return words.replace(/(\d+(?:\.\d+)?) cm\b/g, (_, cm: string) =>
+    writeLength(Number(cm) / 100, unit),
+  );
+}
 
 /** A force in the person's unit, with ± as the 90 % range where its deviation is known. */
 export function forceQuantity(force_N: number, std_N: number | null, unit: ForceUnit): Quantity {

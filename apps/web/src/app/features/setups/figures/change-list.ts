@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { type LengthUnit, writeLength } from '@wiry-otter/core';
-import { demandInUnit } from '../../../ui/quantities/figures';
+import { demandInUnit, withLengthsIn } from '../../../ui/quantities/figures';
 import { tellAtRest } from '../../../ui/timing/tell-at-rest';
 import { type Change, STEPS_M } from '../workbench/changes';
 import { WorkbenchStore } from '../workbench/workbench-store';
@@ -109,7 +109,7 @@ export class ChangeList {
     const unit = this.workbench.units().length;
     if (what === 'fold') {
       const route = this.workbench.exercise()?.routes?.find((one) => one.id === which);
-      return route?.title ?? 'folded';
+      return withLengthsIn(unit, route?.title ?? 'folded');
     }
     if (what === 'grip' && !this.gripped())
       return `band taken up ${writeLength(STEPS_M[unit].grip, unit)}`;

@@ -9,7 +9,7 @@ export const SURE_WORDS: Readonly<Record<SpreadPart, readonly [string, string]>>
   ],
   placing: [
     'mostly how you stand and grip: mark the floor',
-    'mostly how you stand and grip, to the centimetre',
+    'mostly how you stand and grip, by the marks',
   ],
   pose: ['mostly how the pose is kept', 'mostly how the pose is kept'],
 };
