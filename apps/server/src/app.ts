@@ -17,6 +17,9 @@ import { sameOrigin } from './platform/access/same-origin.js';
 import { signInPlugin } from './platform/access/sign-in-plugin.js';
 import type { App } from './platform/app-context.js';
 import type { Mailer } from './platform/mail/mailer.js';
+import { gracefulStop } from './platform/graceful-stop.js';
+import { health } from './platform/health.js';
+import { LOG_SERIALIZERS } from './platform/logging.js';
 import { notifications } from './platform/database/notifications.js';
 import { webFiles } from './platform/web-files.js';
 import { problemsPlugin, validateWithZod } from './platform/problems/plugin.js';
@@ -40,13 +43,25 @@ export interface AppOptions {
   readonly plainHttp: boolean;
   /** Where the simulated scale listens; null where there is none. */
   readonly gaugeUrl: string | null;
+  /** Proxies whose word on addresses and hosts is taken. */
+  readonly trustProxy?: readonly string[];
   readonly logLevel: 'silent' | 'warn' | 'info';
+  /** Where lines of the log go; to the standard output unless it is said. */
+  readonly logTo?: { write(line: string): void };
 }
 
 /** Puts the application together; it listens when told to. */
 export async function buildApp(options: AppOptions): Promise<App> {
   const app = fastify({
-    logger: { level: options.logLevel },
+    logger: {
+      level: options.logLevel,
+      serializers: LOG_SERIALIZERS,
+      ...(options.logTo === undefined ? {} : { stream: options.logTo }),
+    },
+    trustProxy: options.trustProxy?.length ? [...options.trustProxy] : false,
+    // What comes over a connection that is kept is answered to the end of the process.
+    return503OnClosing: false,
+    forceCloseConnections: 'idle',
     bodyLimit: 1_048_576,
     routerOptions: { ignoreTrailingSlash: true },
   }).withTypeProvider<ZodTypeProvider>();
@@ -57,6 +72,7 @@ export async function buildApp(options: AppOptions): Promise<App> {
   app.decorate('mailer', options.mailer);
   app.addHook('onClose', () => options.mailer.close());
   await app.register(problemsPlugin);
+  await app.register(gracefulStop);
   await app.register(fastifyHelmet, {
     contentSecurityPolicy: {
       directives: {
@@ -83,6 +99,7 @@ export async function buildApp(options: AppOptions): Promise<App> {
   await app.register(knownSignIns);
   await app.register(stream);
   await app.register(apiRoutes, { prefix: '/api', keeper, plainHttp, gaugeUrl });
+  await app.register(health);
   await app.register(webFiles, { folder: options.webFolder });
   app.setNotFoundHandler({ preHandler: [] }, () => refuse('not-found'));
   return app;

@@ -4,6 +4,7 @@ import { buildApp } from './app.js';
 import { RECORD_SOURCES, RECOUNTS } from './areas/areas.js';
 import { openDatabase } from './open-database.js';
 import { loadDemo } from './demo/load-demo.js';
+import { oneAtATime } from './platform/database/one-at-a-time.js';
 import { readConfig } from './platform/config.js';
 import { firstStartCode } from './areas/account/first-start.js';
 import { renewFigures } from './areas/setups/renew-figures.js';
@@ -19,9 +20,11 @@ async function start(): Promise<() => Promise<void>> {
   const config = readConfig(process.env);
   const database = await openDatabase(config.databaseUrl);
   const keeper = createRecordKeeper(RECORD_SOURCES);
-  const renewed = await renewFigures(database, keeper);
-  await (renewed > 0 ? rebuildRecords : ensureRecords)(database, keeper, RECOUNTS);
-  if (config.demo) await loadDemo(database, keeper, join(ROOT, 'demo'));
+  await oneAtATime(config.databaseUrl, async () => {
+    const renewed = await renewFigures(database, keeper);
+    await (renewed > 0 ? rebuildRecords : ensureRecords)(database, keeper, RECOUNTS);
+    if (config.demo) await loadDemo(database, keeper, join(ROOT, 'demo'));
+  });
   const code = await firstStartCode(database);
   const endForgetting = await forgetConfirmed(database);
   const solver = createSolverPool();
@@ -38,6 +41,7 @@ async function start(): Promise<() => Promise<void>> {
     webFolder: join(ROOT, 'apps/web/dist/browser'),
     plainHttp: config.plainHttp,
     gaugeUrl: config.gaugeUrl,
+    trustProxy: config.trustProxy,
     logLevel: config.logLevel,
   });
   await app.listen({ host: config.host, port: config.port });

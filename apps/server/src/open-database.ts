@@ -4,6 +4,7 @@ import { AREAS } from './areas/areas.js';
 import { MIGRATIONS } from './migrations/index.js';
 import { KnownDeviceEntity, PasswordLinkEntity, SignInEntity } from './platform/access/entities.js';
 import { SimulatedMailEntity } from './platform/mail/entities.js';
+import { oneAtATime } from './platform/database/one-at-a-time.js';
 import { ConfirmedWriteEntity } from './platform/records/entities.js';
 
 /** Waiting has an end: for a connection, for a lock, for an answer, ms. */
@@ -26,7 +27,8 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
   const source = sourceOf(databaseUrl, { max: 10, ...LIMITS, ...PLANNED_ONCE });
   try {
     await unlimited.initialize();
-    await unlimited.runMigrations({ transaction: 'all' });
+    // Of servers that start at once one does it; the others find it done.
+    await oneAtATime(databaseUrl, () => unlimited.runMigrations({ transaction: 'all' }));
     await unlimited.destroy();
     return await source.initialize();
   } catch (error) {

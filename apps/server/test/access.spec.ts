@@ -1,9 +1,7 @@
 import type { Account, ProblemDocument } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { buildApp } from '../src/app.js';
 import type { App } from '../src/platform/app-context.js';
-import { SOLVER_IN_PLACE } from '../src/platform/solving/solver.js';
-import { KEEPER, mailerOf, openTestStudio, signIn, type TestStudio } from './support/studio.js';
+import { buildTestApp, openTestStudio, signIn, type TestStudio } from './support/studio.js';
 
 describe('access', () => {
   let studio: TestStudio;
@@ -41,11 +39,7 @@ describe('access', () => {
 
   it('ends in every server process at once, though each knows who is signed in', async () => {
     const { database } = studio;
-    const other = await buildApp({
-      ...{ database, keeper: KEEPER, solver: SOLVER_IN_PLACE, webFolder: '' },
-      mailer: mailerOf(database),
-      ...{ plainHttp: true, gaugeUrl: null, logLevel: 'silent' as const },
-    });
+    const other = await buildTestApp(database);
     const { cookie } = await signIn(studio.app, 'mika@canalside.example', 'towpath');
     const statusOf = async (app: App, url: string): Promise<number> =>
       (await app.inject({ url, headers: { cookie } })).statusCode;

@@ -39,6 +39,7 @@ describe('configuration', () => {
       demo: false,
       plainHttp: true,
       gaugeUrl: null,
+      trustProxy: [],
       address: 'http://127.0.0.1:4400',
       smtpUrl: null,
       mailFrom: 'Wiry Otter <no-reply@localhost>',

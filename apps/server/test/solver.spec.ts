@@ -1,11 +1,9 @@
 import type { ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
-import { buildApp } from '../src/app.js';
 import { createSolverPool, type Solver } from '../src/platform/solving/solver.js';
 import { demoSetup, inputOf } from './support/inputs.js';
 import {
-  KEEPER,
-  mailerOf,
+  buildTestApp,
   type Client,
   openTestStudio,
   signIn,
@@ -30,16 +28,7 @@ describe('solving in threads of their own', () => {
     limit_ms?: number,
   ): Promise<{ client: Client; close: () => Promise<void> }> {
     solver = createSolverPool(limit_ms === undefined ? {} : { limit_ms });
-    const app = await buildApp({
-      database: studio.database,
-      keeper: KEEPER,
-      solver,
-      mailer: mailerOf(studio.database),
-      webFolder: '',
-      plainHttp: true,
-      gaugeUrl: null,
-      logLevel: 'silent',
-    });
+    const app = await buildTestApp(studio.database, { solver });
     return {
       close: async (): Promise<void> => app.close(),
       client: await signIn(app, 'mika@canalside.example', 'towpath'),

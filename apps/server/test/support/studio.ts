@@ -5,7 +5,7 @@ import pg from 'pg';
 import type { DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { hashPassword } from '../../src/areas/account/passwords.js';
-import { buildApp } from '../../src/app.js';
+import { type AppOptions, buildApp } from '../../src/app.js';
 import { RECORD_SOURCES, RECOUNTS } from '../../src/areas/areas.js';
 import { createRecordKeeper } from '../../src/platform/records/record-keeper.js';
 import { ensureRecords } from '../../src/platform/records/rebuild-records.js';
@@ -90,11 +90,22 @@ export async function openDumpedStudio(statements: string): Promise<TestStudio> 
   return serve(name, database);
 }
 
-/** A server that waits for its studio. */
-export async function openEmptyServer(): Promise<EmptyServer> {
+/** A database without a table, to be dropped by who asked for it. */
+export async function createEmptyDatabase(): Promise<{
+  readonly name: string;
+  readonly url: string;
+  drop(): Promise<void>;
+}> {
   const name = databaseName();
   await onCluster(`CREATE DATABASE ${name}`);
-  const database = await openDatabase(urlOf(name));
+  const drop = () => onCluster(`DROP DATABASE ${name} WITH (FORCE)`);
+  return { name, url: urlOf(name), drop };
+}
+
+/** A server that waits for its studio. */
+export async function openEmptyServer(): Promise<EmptyServer> {
+  const { name, url } = await createEmptyDatabase();
+  const database = await openDatabase(url);
   await ensureRecords(database, KEEPER, RECOUNTS);
   return serveEmpty(name, database);
 }
@@ -108,8 +119,12 @@ async function serve(name: string, database: DataSource): Promise<TestStudio> {
   };
 }
 
-async function serveEmpty(name: string, database: DataSource): Promise<EmptyServer> {
-  const app = await buildApp({
+/** Another server process on the same database. */
+export function buildTestApp(
+  database: DataSource,
+  options: Partial<AppOptions> = {},
+): Promise<App> {
+  return buildApp({
     database,
     keeper: KEEPER,
     solver: SOLVER_IN_PLACE,
@@ -118,7 +133,12 @@ async function serveEmpty(name: string, database: DataSource): Promise<EmptyServ
     plainHttp: true,
     gaugeUrl: null,
     logLevel: 'silent',
+    ...options,
   });
+}
+
+async function serveEmpty(name: string, database: DataSource): Promise<EmptyServer> {
+  const app = await buildTestApp(database);
   return {
     app,
     database,
