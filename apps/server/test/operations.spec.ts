@@ -91,10 +91,11 @@ describe('a server process', () => {
       ...{ method: 'POST', url: '/api/sign-in' },
       payload: { email: 'ilse@canalside.example', password: 'a mooring line' },
     });
+    const placeId = uuidv7();
     // A failure on our side, with what the statement was about.
     await studio.database.query('ALTER TABLE place RENAME TO place_gone');
     await app.inject({
-      ...{ method: 'PUT', url: `/api/places/${uuidv7()}`, headers },
+      ...{ method: 'PUT', url: `/api/places/${placeId}`, headers },
       payload: { version: 0, name: 'Sluice house of Wren', about: '', anchors: [] },
     });
     await app.close();
@@ -102,7 +103,7 @@ describe('a server process', () => {
     expect(log).toContain('/api/sessions');
     expect(log).toContain('/api/records/:kind/:id');
     expect(lines.some((line) => line.includes('"level":50'))).toBeTrue();
-    for (const personal of [id, 'ilse', 'mooring', 'Wren', 'personId', '127.0.0.1']) {
+    for (const personal of [id, placeId, 'ilse', 'mooring', 'Wren', 'personId', '127.0.0.1']) {
       expect(log).withContext(personal).not.toContain(personal);
     }
   });
