@@ -151,6 +151,12 @@ async function serveEmpty(name: string, database: DataSource): Promise<EmptyServ
   };
 }
 
+/** Where the database of a studio is. */
+export async function urlOfStudio({ database }: Pick<EmptyServer, 'database'>): Promise<string> {
+  const [row] = await database.query<{ name: string }[]>('SELECT current_database() AS name');
+  return urlOf(row?.name ?? '');
+}
+
 /** Sends into the simulated mailbox. */
 export function mailerOf(database: DataSource): Mailer {
   return new Mailer({ database, address: ADDRESS, smtpUrl: null, from: 'otter@canalside.example' });
