@@ -10,6 +10,7 @@ import {
   lucideMoon,
   lucideNotebookText,
   lucidePersonStanding,
+  lucideSearch,
   lucideSlidersHorizontal,
   lucideSun,
   lucideSunrise,
@@ -57,6 +58,7 @@ const GO_MS = 1500;
       lucideMoon,
       lucideNotebookText,
       lucidePersonStanding,
+      lucideSearch,
       lucideSlidersHorizontal,
       lucideSun,
       lucideSunrise,
@@ -119,6 +121,7 @@ export class Shell {
   constructor() {
     this.keys.offer([
       { key: '?', words: 'the keys of this screen', press: () => this.dialog.open(KeysHelp) },
+      { key: '/', words: 'find anything', press: () => void this.find() },
     ]);
   }
 
@@ -150,6 +153,12 @@ export class Shell {
 
   protected retry(): void {
     this.store.dispatch(recordActions.pull());
+  }
+
+  /** Looked for rarely, so that it is fetched when it is. */
+  protected async find(): Promise<void> {
+    const { FindAnything } = await import('../find/find-anything');
+    this.dialog.open(FindAnything);
   }
 
   /** What is not on the server yet is named first. */

@@ -63,7 +63,8 @@ export class ExercisePanel {
   /** From the word into what was found. */
   protected enterList(event: Event): void {
     event.preventDefault();
-    this.list().nativeElement.querySelector<HTMLElement>('[role=option]')?.focus();
+    // The list moves on to its first option, and knows that it is there.
+    this.list().nativeElement.focus();
   }
 
   protected showPart(words: string): void {

@@ -1,5 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { RouterLink } from '@angular/router';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
 import { DEFAULT_SAMPLES } from '@wiry-otter/core';
 import { Keys } from '../../shell/keys';
 import { BagList } from './bag-list';
@@ -58,6 +67,10 @@ const PANEL_WORDS: Readonly<Record<Panel, string>> = {
   templateUrl: './workbench.html',
 })
 export class Workbench {
+  /** Exercise to work on; the one of before where it is not given. */
+  readonly exercise = input<string>();
+
+  private readonly router = inject(Router);
   protected readonly workbench = inject(WorkbenchStore);
   protected readonly lastSample = DEFAULT_SAMPLES - 1;
   protected readonly sample = signal(DEFAULT_SAMPLES - 1);
@@ -82,6 +95,13 @@ export class Workbench {
   });
 
   constructor() {
+    effect(() => {
+      const id = this.exercise();
+      if (id === undefined) return;
+      untracked(() => this.workbench.chooseExercise(id));
+      // Taken up once: another choice is made on the screen.
+      void this.router.navigateByUrl('/setups', { replaceUrl: true });
+    });
     inject(Keys).offer([
       { key: '[', words: 'back through the rep', press: () => this.slide(-SLIDE) },
       { key: ']', words: 'on through the rep', press: () => this.slide(SLIDE) },
