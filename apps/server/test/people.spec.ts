@@ -169,7 +169,7 @@ describe('people and places', () => {
       const { id: trainerId } = (await studio.mika.get<Account>('/account')).body.trainer;
       expect(body).toEqual({
         ...{ ...PILOT, id, version: 1, name: 'Jory Lantern' },
-        ...{ trainedSince: {}, trainerIds: [trainerId] },
+        ...{ trainedSince: {}, trainerIds: [trainerId], clearancesBefore: [] },
       });
       const ids = (await recordsOf(studio.mika, 'person')).map((one) => one.id);
       expect(ids).toContain(id);
@@ -180,11 +180,29 @@ describe('people and places', () => {
     it('are changed from the version on record, and keep what the log knows of them', async () => {
       const people = await recordsOf(studio.mika, 'person');
       const tobias = people.find(({ name }) => name === 'Tobias Quill');
-      const { id = '', trainedSince, trainerIds: _trainers, ...fields } = tobias ?? {};
+      const {
+        id = '',
+        trainedSince,
+        trainerIds: _trainers,
+        clearancesBefore: _kept,
+        ...fields
+      } = tobias ?? {};
       const cleared = { ...fields, clearance: CLEARANCE };
       const changed = await studio.mika.put<PersonRecord>(`/people/${id}`, cleared);
       expect(changed.body.clearance).toEqual(CLEARANCE);
       expect(changed.body.trainedSince).toEqual(trainedSince ?? {});
+      // A word put right is the same clearance; a renewal keeps the one of before.
+      const reworded = { ...CLEARANCE, limits: 'Nothing overhead, nothing fast.' };
+      const renewed = { ...reworded, until: '2027-06-30' };
+      const put = async (version: number, clearance: PersonInput['clearance']) =>
+        (await studio.mika.put<PersonRecord>(`/people/${id}`, { ...cleared, version, clearance }))
+          .body;
+      const second = await put(changed.body.version, reworded);
+      expect(second.clearancesBefore).toEqual([]);
+      const third = await put(second.version, renewed);
+      expect(third.clearancesBefore).toEqual([reworded]);
+      const fourth = await put(third.version, null);
+      expect(fourth.clearancesBefore).toEqual([renewed, reworded]);
       const older = await studio.mika.put<ProblemDocument>(`/people/${id}`, cleared);
       expect([older.status, older.body.code]).toEqual([409, 'version-conflict']);
     });

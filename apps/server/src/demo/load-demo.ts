@@ -128,6 +128,7 @@ async function createPeople(
       id: personId,
       version: 1,
       trainedSince: {},
+      clearancesBefore: [],
       clearance: clearance === null ? null : { ...clearance, until: shift.day(clearance.until) },
     });
     await scoped.insert(PersonTrainerEntity, { personId, trainerId, withdrawnAt: null });

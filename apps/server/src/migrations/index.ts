@@ -17,6 +17,7 @@ import { ToldOfScopes1765600000000 } from './1765600000000-told-of-scopes.js';
 import { OneTableOfSets1765700000000 } from './1765700000000-one-table-of-sets.js';
 import { FillByExpression1765900000000 } from './1765900000000-fill-by-expression.js';
 import { FirstStart1766000000000 } from './1766000000000-first-start.js';
+import { ClearancesBefore1766400000000 } from './1766400000000-clearances-before.js';
 import { UnitsOfAStudio1766300000000 } from './1766300000000-units-of-a-studio.js';
 import { TrainersOfAStudio1766200000000 } from './1766200000000-trainers-of-a-studio.js';
 import { SignInsThatHold1766100000000 } from './1766100000000-sign-ins-that-hold.js';
@@ -49,4 +50,5 @@ export const MIGRATIONS = [
   SignInsThatHold1766100000000,
   TrainersOfAStudio1766200000000,
   UnitsOfAStudio1766300000000,
+  ClearancesBefore1766400000000,
 ];

@@ -88,6 +88,7 @@ export async function sampleRequests(
     id: _person,
     trainedSince: _since,
     trainerIds: _trainers,
+    clearancesBefore: _kept,
     ...personFields
   } = person ?? { id: '' };
   const away = await copied(client, setup);

@@ -124,6 +124,7 @@ export function personRecord(part: Partial<PersonRecord> = {}): PersonRecord {
     clearance: null,
     trainedSince: {},
     trainerIds: [],
+    clearancesBefore: [],
     ...part,
   };
 }

@@ -32,6 +32,8 @@ export const person = z.object({
   ...personFields,
   /** Day of the first session of each exercise, by the exercise's id. */
   trainedSince: z.record(z.string(), day),
+  /** Clearances that ran out or were renewed, the latest first. */
+  clearancesBefore: z.array(clearance),
   /** To whom they are given. */
   trainerIds: z.array(uuid),
 });

@@ -47,6 +47,20 @@ export interface Clearance {
   readonly enforced?: ClearanceLimits | undefined;
 }
 
+/**
+ * The clearances of before, the latest first, once another is on file: a renewal, or its end, keeps the
+ * one that it follows; a word put right in the same clearance does not.
+ */
+export function clearancesBefore<Kept extends Clearance>(
+  before: readonly Kept[],
+  present: Kept | null,
+  next: Clearance | null,
+): readonly Kept[] {
+  if (present === null) return before;
+  const isSame = next?.by === present.by && next.until === present.until;
+  return isSame ? before : [present, ...before];
+}
+
 /** The stage of rehab an exercise belongs to: its own, else isometric for a hold and dynamic for a movement. */
 export function stageOf(exercise: AnchoredExercise): RehabStage {
   return exercise.stage ?? (isHold(exercise) ? 'isometric' : 'dynamic');

@@ -23,6 +23,7 @@ export {
   type Allowed,
   type Clearance,
   type ClearanceLimits,
+  clearancesBefore,
   clearanceWords,
   CONDITION_WORDS,
   DEFERENCE,

@@ -36,6 +36,7 @@ export const PersonEntity = new EntitySchema<PersonRow>({
     mountLimit_N: number('mount_limit_n'),
     ranges: json(),
     clearance: nullable(json()),
+    clearancesBefore: { ...json('clearances_before'), default: [] },
     trainedSince: json('trained_since'),
   },
 });

@@ -1,4 +1,5 @@
 import type { PersonInput, TrainedPerson } from '@wiry-otter/contracts';
+import { clearancesBefore } from '@wiry-otter/core';
 import { In, IsNull } from 'typeorm';
 import { expectVersion } from '../../platform/records/expect-version.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
@@ -33,8 +34,12 @@ export async function putPerson(
   const known = await scoped.lock(PersonEntity, id);
   if (known !== undefined) await findPerson(scoped, id);
   expectVersion(known?.version ?? 0, version);
-  const { trainedSince = {} } = known ?? {};
-  await scoped.put(PersonEntity, { ...fields, id, version: version + 1, trainedSince });
+  const { clearance = null, trainedSince = {} } = known ?? {};
+  const kept = clearancesBefore(known?.clearancesBefore ?? [], clearance, fields.clearance);
+  await scoped.put(PersonEntity, {
+    ...{ ...fields, id, version: version + 1, trainedSince },
+    clearancesBefore: [...kept],
+  });
   if (known === undefined) {
     const { trainerId } = scoped.scope;
     await scoped.insert(PersonTrainerEntity, { personId: id, trainerId, withdrawnAt: null });

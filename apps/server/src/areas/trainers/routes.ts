@@ -13,6 +13,7 @@ import {
   roleChange,
 } from '@wiry-otter/contracts';
 import * as z from 'zod';
+import { forgetAfterWrites } from '../../platform/access/forget-after-writes.js';
 import { invitedBy } from '../../platform/access/link-holders.js';
 import { holderOfEmail } from '../../platform/access/sign-in-store.js';
 import type { App } from '../../platform/app-context.js';
@@ -40,6 +41,7 @@ export function trainerRoutes(
 ): void {
   const { database, mailer } = app;
   const door = new LettingIn(app, plainHttp);
+  forgetAfterWrites(app);
 
   app.get('/invitations', { ...owners, schema: { response: { 200: invitations } } }, ({ scoped }) =>
     openInvitations(scoped),

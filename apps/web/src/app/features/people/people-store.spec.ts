@@ -35,6 +35,28 @@ describe('the people of a trainer', () => {
     expect(again.order()).toBe('lastSession');
   });
 
+  it('have a clearance that says when it runs out, and those it has followed', () => {
+    const until = (days: number): string => format(subDays(new Date(), -days), 'yyyy-MM-dd');
+    const clearance = (days: number) => ({
+      ...{ by: 'Sanne Okoro, physiotherapist', limits: 'Nothing overhead.' },
+      until: until(days),
+    });
+    const words = (days: number): string | null | undefined => {
+      const { store } = open([personRecord({ clearance: clearance(days) })]);
+      store.open(tobias.id);
+      return store.clearance()?.endsWords;
+    };
+    expect(words(40)).toBeNull();
+    TestBed.resetTestingModule();
+    expect(words(9)).toBe('It runs out in 9 days: ask for another.');
+    TestBed.resetTestingModule();
+    expect(words(-1)).toBe('It has run out: ask for another.');
+    TestBed.resetTestingModule();
+    const { store } = open([personRecord({ clearancesBefore: [clearance(-30)] })]);
+    store.open(tobias.id);
+    expect(store.clearancesBefore()[0]).toContain('Sanne Okoro, physiotherapist, until ');
+  });
+
   it('are quiet where they trained longer ago than this device keeps', () => {
     const { store } = open([personRecord({ trainedSince: { 'standing-row': '2024-02-01' } })]);
     const [row] = store.rows();
@@ -71,7 +93,13 @@ describe('the people of a trainer', () => {
     });
     store.save();
     const [write] = written();
-    const { trainedSince: _since, trainerIds: _trainers, id: _id, ...fields } = tobias;
+    const {
+      trainedSince: _since,
+      trainerIds: _trainers,
+      clearancesBefore: _kept,
+      id: _id,
+      ...fields
+    } = tobias;
     expect(write?.base).toEqual(fields);
     expect(write?.body).toEqual(jasmine.objectContaining({ version: 1, name: 'Tobias Quill' }));
     expect(Object.keys(write?.body as object)).not.toContain('trainedSince');
@@ -92,6 +120,7 @@ describe('the people of a trainer', () => {
     expect(store.isClearanceAskedFor()).toBeTrue();
     expect(store.clearance()).toEqual({
       ...{ by: clearance.by, until: '28 Feb 2020', isOver: true, limits: clearance.limits },
+      endsWords: 'It has run out: ask for another.',
       enforced: [
         'no pull above 120 N',
         'hands no higher than 140 cm',

@@ -39,6 +39,9 @@ interface PeopleState {
 const ORDER_KEY = 'otter.people.order';
 const anOrder = fits((found): found is Order => found === 'name' || found === 'lastSession');
 
+/** A clearance that ends so soon is asked for again, days. */
+const SOON_DAYS = 14;
+
 /** Without a session for so long somebody has gone quiet, days. */
 const QUIET_DAYS = 14;
 
@@ -123,10 +126,16 @@ export const PeopleStore = signalStore(
               by: clearance.by,
               until: writeDay(clearance.until),
               isOver: clearance.until < format(new Date(), 'yyyy-MM-dd'),
+              endsWords: endsWords(clearance.until),
               limits: clearance.limits,
               enforced: limitLines(clearance, units()),
             };
       }),
+      clearancesBefore: computed(() =>
+        (person()?.clearancesBefore ?? []).map(
+          ({ by, until }) => `${by}, until ${writeDay(until)}`,
+        ),
+      ),
       /** What is wrong with the draft, each in words; nothing when it can be kept. */
       faults: computed(() => {
         const present = draft();
@@ -174,3 +183,11 @@ export const PeopleStore = signalStore(
     },
   })),
 );
+
+/** That a clearance runs out soon, or has; nothing while it holds for longer. */
+function endsWords(until: string): string | null {
+  const days = differenceInCalendarDays(parseISO(until), new Date());
+  if (days < 0) return 'It has run out: ask for another.';
+  if (days > SOON_DAYS) return null;
+  return days === 0 ? 'It holds until tonight.' : `It runs out in ${days} days: ask for another.`;
+}

@@ -1,4 +1,5 @@
 import type { PersonInput, PersonRecord } from '@wiry-otter/contracts';
+import { clearancesBefore } from '@wiry-otter/core';
 import { shown, type WriteKindOf } from '../write-kind';
 
 /** What of a person is written; the rest is known from the log. */
@@ -6,6 +7,7 @@ export function personFields({
   id: _id,
   trainedSince: _since,
   trainerIds: _trainers,
+  clearancesBefore: _before,
   ...fields
 }: PersonRecord): PersonInput {
   return fields;
@@ -18,8 +20,14 @@ export const putPerson: WriteKindOf<{ readonly id: string }, PersonInput> = {
   fieldsOf: (record) => personFields(record as PersonRecord),
   about: ({ id }) => [id],
   show(view, { body, params: { id } }) {
-    const { trainedSince = {}, trainerIds = [] } = view.get('person', id) ?? {};
-    const version = body.version + 1;
-    return [shown('person', { ...body, id, version, trainedSince, trainerIds })];
+    const before = view.get('person', id);
+    const { clearance = null, trainedSince = {}, trainerIds = [] } = before ?? {};
+    const kept = clearancesBefore(before?.clearancesBefore ?? [], clearance, body.clearance);
+    return [
+      shown('person', {
+        ...{ ...body, id, version: body.version + 1, trainedSince, trainerIds },
+        clearancesBefore: [...kept],
+      }),
+    ];
   },
 };
