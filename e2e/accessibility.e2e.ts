@@ -4,7 +4,7 @@ import { DEMO_TRAINER } from './browser.js';
 import { test } from './studio-test.js';
 
 // A dozen screens are scanned in one visit, each for a few seconds on a slow machine.
-test.setTimeout(240_000);
+test.setTimeout(360_000);
 
 const SCREENS = [
   '/today',
