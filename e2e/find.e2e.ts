@@ -19,7 +19,7 @@ test('anything is found by a few letters, and gone to by key or tap', async ({ p
   await page.getByRole('option', { name: /Willow/ }).click();
   await expect(page.getByRole('heading', { name: 'Willow' })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Find anything' }).click();
+  await page.getByRole('button', { name: 'Go to anything' }).click();
   await wanted.fill('pull-apart');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');

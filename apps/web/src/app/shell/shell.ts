@@ -121,7 +121,11 @@ export class Shell {
   constructor() {
     this.keys.offer([
       { key: '?', words: 'the keys of this screen', press: () => this.dialog.open(KeysHelp) },
-      { key: '/', words: 'find anything', press: () => void this.find() },
+      {
+        key: '/',
+        words: 'go to a person, a band, an exercise or a place',
+        press: () => void this.find(),
+      },
     ]);
   }
 
