@@ -203,6 +203,10 @@ describe('people and places', () => {
       expect(third.clearancesBefore).toEqual([reworded]);
       const fourth = await put(third.version, null);
       expect(fourth.clearancesBefore).toEqual([renewed, reworded]);
+      // Undone step by step.
+      const fifth = await put(fourth.version, renewed);
+      expect(fifth.clearancesBefore).toEqual([reworded]);
+      expect((await put(fifth.version, reworded)).clearancesBefore).toEqual([]);
       const older = await studio.mika.put<ProblemDocument>(`/people/${id}`, cleared);
       expect([older.status, older.body.code]).toEqual([409, 'version-conflict']);
     });

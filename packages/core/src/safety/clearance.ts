@@ -49,16 +49,20 @@ export interface Clearance {
 
 /**
  * The clearances of before, the latest first, once another is on file: a renewal, or its end, keeps the
- * one that it follows; a word put right in the same clearance does not.
+ * one that it follows; a word put right in the same clearance does not, and a step back to the one of
+ * before takes it off the list again.
  */
 export function clearancesBefore<Kept extends Clearance>(
   before: readonly Kept[],
   present: Kept | null,
   next: Clearance | null,
 ): readonly Kept[] {
-  if (present === null) return before;
-  const isSame = next?.by === present.by && next.until === present.until;
-  return isSame ? before : [present, ...before];
+  const isSame = (one: Clearance | null | undefined, other: Clearance | null): boolean =>
+    one?.by === other?.by && one?.until === other?.until;
+  if (isSame(present, next)) return before;
+  const [latest, ...others] = before;
+  if (next !== null && isSame(latest, next)) return others;
+  return present === null ? before : [present, ...before];
 }
 
 /** The stage of rehab an exercise belongs to: its own, else isometric for a hold and dynamic for a movement. */

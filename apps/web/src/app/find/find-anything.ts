@@ -1,25 +1,18 @@
 import { DialogRef } from '@angular/cdk/dialog';
 import { CdkListbox, CdkOption } from '@angular/cdk/listbox';
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  ElementRef,
-  inject,
-  signal,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { CATALOGUE } from '@wiry-otter/catalogue';
 import { focusActions } from '../focus/focus';
 import { selectExercises, selectPeople, selectPlaces, selectRail } from '../records/selectors';
+import { LookFor } from '../ui/fields/look-for';
 import { everything, type Find, matching } from './finds';
 
 /** Goes to a person, a band, an exercise or a place by a few letters of its name. */
 @Component({
   selector: 'otter-find-anything',
-  imports: [CdkListbox, CdkOption],
+  imports: [CdkListbox, CdkOption, LookFor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section
@@ -27,18 +20,12 @@ import { everything, type Find, matching } from './finds';
       aria-label="Find"
     >
       <div class="flex items-end gap-3">
-        <label class="field min-w-0 flex-1"
-          >A person, a band, an exercise or a place
-          <input
-            #wantedInput
-            type="search"
-            cdkFocusInitial
-            autocomplete="off"
-            [value]="wanted()"
-            (input)="wanted.set(wantedInput.value)"
-            (keydown.arrowDown)="enterList($event)"
-            (keydown.enter)="goToFirst($event)"
-        /></label>
+        <otter-look-for
+          words="A person, a band, an exercise or a place"
+          [list]="list"
+          [(wanted)]="wanted"
+          (firstTaken)="go(found()[0])"
+        />
         <button class="action" type="button" (click)="dialog.close()">Close</button>
       </div>
       <div
@@ -71,9 +58,6 @@ export class FindAnything {
   protected readonly dialog = inject(DialogRef);
   private readonly router = inject(Router);
   private readonly store = inject(Store);
-  private readonly list = viewChild.required<string, ElementRef<HTMLElement>>('list', {
-    read: ElementRef,
-  });
   private readonly people = this.store.selectSignal(selectPeople);
   private readonly bands = this.store.selectSignal(selectRail);
   private readonly places = this.store.selectSignal(selectPlaces);
@@ -90,23 +74,11 @@ export class FindAnything {
   );
   protected readonly found = computed(() => matching(this.all(), this.wanted()));
 
-  protected goToFirst(event: Event): void {
-    // Else the key goes on to the button that has the focus again.
-    event.preventDefault();
-    this.go(this.found()[0]);
-  }
-
-  protected enterList(event: Event): void {
-    event.preventDefault();
-    // The list moves on to its first option, and knows that it is there.
-    this.list().nativeElement.focus();
-  }
-
   protected choose([index]: readonly unknown[]): void {
     if (typeof index === 'number') this.go(this.found()[index]);
   }
 
-  private go(find: Find | undefined): void {
+  protected go(find: Find | undefined): void {
     if (find === undefined) return;
     this.dialog.close();
     const [, id] = find.path;

@@ -11,6 +11,7 @@ import {
 } from '@angular/core';
 import type { ExerciseDocument } from '@wiry-otter/contracts';
 import type { Body } from '@wiry-otter/core';
+import { LookFor } from '../../ui/fields/look-for';
 import { groupExercises, matchingExercises, muscleWords } from './exercise-groups';
 import { PosePicture } from './pose-picture';
 
@@ -27,7 +28,7 @@ export interface ExercisePanelData {
 /** Chooses an exercise: looked for by word, under the part of the body it trains, with its pose drawn. */
 @Component({
   selector: 'otter-exercise-panel',
-  imports: [CdkListbox, CdkOption, PosePicture],
+  imports: [CdkListbox, CdkOption, LookFor, PosePicture],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './exercise-panel.html',
 })
@@ -53,18 +54,9 @@ export class ExercisePanel {
     if (typeof id === 'string') this.dialog.close(id);
   }
 
-  protected chooseFirst(event: Event): void {
-    // Else the key goes on to the button that has the focus again.
-    event.preventDefault();
+  protected chooseFirst(): void {
     const first = this.groups()[0]?.exercises[0];
     if (first !== undefined) this.dialog.close(first.id);
-  }
-
-  /** From the word into what was found. */
-  protected enterList(event: Event): void {
-    event.preventDefault();
-    // The list moves on to its first option, and knows that it is there.
-    this.list().nativeElement.focus();
   }
 
   protected showPart(words: string): void {

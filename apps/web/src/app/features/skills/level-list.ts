@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { fromNewtons, POUND_KG, type Units } from '@wiry-otter/core';
 import { PosePicture } from '../exercises/pose-picture';
 import { WorkbenchStore } from '../setups/workbench/workbench-store';
-import { demandQuantity, quantityWords } from '../../ui/quantities/figures';
+import { demandQuantity, forceWord, quantityWords } from '../../ui/quantities/figures';
 import { LevelStore, type LevelView } from './level-store';
 import { perLimbWords } from './skill-words';
 import { shownWords } from './standing';
@@ -90,7 +90,8 @@ export class LevelList {
 /** "4.9 N/kg", in the demand's own unit: what bodies are compared by; by the pound "0.50 lb/lb". */
 function perMassWords({ perKg, unit }: LevelView, { force, mass }: Units): string {
   if (mass === 'kg') return `${perKg.toFixed(unit === 'N' ? 1 : 2)} ${unit}/kg`;
-  const { figure, unit: word } = demandQuantity(perKg * POUND_KG, null, unit, force);
-  const perPound = unit === 'N' ? fromNewtons(perKg * POUND_KG, force).toFixed(2) : figure;
-  return `${perPound} ${word}/lb`;
+  const perPound = perKg * POUND_KG;
+  return unit === 'N'
+    ? `${fromNewtons(perPound, force).toFixed(2)} ${forceWord(force)}/lb`
+    : `${perPound.toFixed(2)} ${unit}/lb`;
 }

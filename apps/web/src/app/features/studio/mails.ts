@@ -1,3 +1,4 @@
+import { Clipboard } from '@angular/cdk/clipboard';
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import type { Mail } from '@wiry-otter/contracts';
 import { format, parseISO } from 'date-fns';
@@ -53,6 +54,8 @@ import { StudioApi } from '../../api/studio-api';
   `,
 })
 export class Mails {
+  private readonly clipboard = inject(Clipboard);
+
   /** Undefined until the server has told; null where mails are really sent. */
   protected readonly mails = signal<readonly ReturnType<typeof toShown>[] | null | undefined>(
     undefined,
@@ -69,9 +72,9 @@ export class Mails {
       });
   }
 
-  protected async copy(id: string, link: string): Promise<void> {
-    await navigator.clipboard.writeText(link);
-    this.copied.set(id);
+  protected copy(id: string, link: string): void {
+    // Over plain HTTP in a studio's own network browsers have no clipboard of their own to offer.
+    if (this.clipboard.copy(link)) this.copied.set(id);
   }
 }
 

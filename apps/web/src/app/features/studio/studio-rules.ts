@@ -13,11 +13,34 @@ import {
 import { accountActions, rulesOf } from '../../account/account';
 import { selectIsOwner } from '../../account/own-role';
 import { selectLengthUnit, selectStudio } from '../../records/selectors';
+import { type RuleAnswer, RuleChoice } from './rule-choice';
 import { noticeActions } from '../../ui/notices/notices';
+
+const FORCES = FORCE_CHOICES.map(({ unit, words }): RuleAnswer => ({
+  ...{ words, part: { forceUnit: unit } },
+  said: `Pulls are written in ${forceWord(unit)}.`,
+}));
+const LENGTHS = LENGTH_CHOICES.map(({ unit, words }): RuleAnswer => ({
+  ...{ words, part: { lengthUnit: unit } },
+  said: `Lengths are written in ${words}.`,
+}));
+const MASSES = MASS_CHOICES.map(({ unit, words }): RuleAnswer => ({
+  ...{ words, part: { massUnit: unit } },
+  said: `Bodies are weighed in ${words}.`,
+}));
+const EYES: readonly RuleAnswer[] = [
+  {
+    words: '△ is warned of',
+    part: { eyesRule: false },
+    said: 'A pull past the head is warned of.',
+  },
+  { words: '✕ is refused', part: { eyesRule: true }, said: 'A pull past the head is refused.' },
+];
 
 /** What the studio decides for all its trainers; a change is kept at once and can be undone. */
 @Component({
   selector: 'otter-studio-rules',
+  imports: [RuleChoice],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './studio-rules.html',
 })
@@ -26,13 +49,13 @@ export class StudioRules {
 
   protected readonly studio = this.store.selectSignal(selectStudio);
   protected readonly isOwner = this.store.selectSignal(selectIsOwner);
-  protected readonly units = FORCE_CHOICES;
-  protected readonly lengths = LENGTH_CHOICES;
-  protected readonly masses = MASS_CHOICES;
+  protected readonly forces = FORCES;
+  protected readonly lengths = LENGTHS;
+  protected readonly masses = MASSES;
+  protected readonly eyes = EYES;
   protected readonly weeks = WEEK_CHOICES;
   private readonly lengthUnit = this.store.selectSignal(selectLengthUnit);
   protected readonly nearWords = computed(() => writeLength(FACE_CLEARANCE_M, this.lengthUnit()));
-  protected readonly forceWord = forceWord;
 
   protected change(part: Partial<StudioRulesInput>, words: string): void {
     const studio = this.studio();
