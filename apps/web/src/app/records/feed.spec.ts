@@ -44,8 +44,9 @@ describe('the feed', () => {
     (await asked(wire, '/api/changes?after=one')).flush(page('two'));
     expect(sync().cursor).toBe('two');
     // Whatever was asked before this is on the wire before it.
-    TestBed.inject(StudioApi).account().subscribe();
+    const after = TestBed.inject(StudioApi).account().subscribe();
     await asked(wire, '/api/account');
+    after.unsubscribe();
     wire.expectNone(() => true);
     pull();
     await asked(wire, '/api/changes?after=two');
