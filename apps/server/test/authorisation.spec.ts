@@ -28,6 +28,7 @@ const SEEN_BY: { readonly [Kind in RecordKind]: Whose } = {
   studio: 'studio',
   preferences: 'own',
   person: 'person',
+  note: 'person',
   place: 'studio',
   exercise: 'studio',
   band: 'studio',

@@ -1,5 +1,6 @@
 import type {
   Account,
+  NoteRecord,
   PersonInput,
   PersonRecord,
   PlaceRecord,
@@ -7,7 +8,7 @@ import type {
 } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { StudioEntity } from '../src/areas/studio/entities.js';
-import { dayInZone } from '@wiry-otter/derived';
+import { dayInZone, NOTHING_SAID_YET, personFields } from '@wiry-otter/derived';
 import { demoSetup } from './support/inputs.js';
 import { addTrainer, openTestStudio, signIn, type TestStudio } from './support/studio.js';
 import { bandsOf, recordsOf, sessionsOf } from './support/records.js';
@@ -169,6 +170,8 @@ describe('people and places', () => {
       const { id: trainerId } = (await studio.mika.get<Account>('/account')).body.trainer;
       expect(body).toEqual({
         ...{ ...PILOT, id, version: 1, name: 'Jory Lantern' },
+        ...NOTHING_SAID_YET,
+        bodyMasses: [{ on: dayInZone(new Date(), 'Europe/Amsterdam'), mass_kg: 77 }],
         ...{ trainedSince: {}, trainerIds: [trainerId], clearancesBefore: [] },
       });
       const ids = (await recordsOf(studio.mika, 'person')).map((one) => one.id);
@@ -180,17 +183,12 @@ describe('people and places', () => {
     it('are changed from the version on record, and keep what the log knows of them', async () => {
       const people = await recordsOf(studio.mika, 'person');
       const tobias = people.find(({ name }) => name === 'Tobias Quill');
-      const {
-        id = '',
-        trainedSince,
-        trainerIds: _trainers,
-        clearancesBefore: _kept,
-        ...fields
-      } = tobias ?? {};
-      const cleared = { ...fields, clearance: CLEARANCE };
+      if (tobias === undefined) return fail('no person');
+      const { id, trainedSince } = tobias;
+      const cleared = { ...personFields(tobias), clearance: CLEARANCE };
       const changed = await studio.mika.put<PersonRecord>(`/people/${id}`, cleared);
       expect(changed.body.clearance).toEqual(CLEARANCE);
-      expect(changed.body.trainedSince).toEqual(trainedSince ?? {});
+      expect(changed.body.trainedSince).toEqual(trainedSince);
       // A word put right is the same clearance; a renewal keeps the one of before.
       const reworded = { ...CLEARANCE, limits: 'Nothing overhead, nothing fast.' };
       const renewed = { ...reworded, until: '2027-06-30' };
@@ -211,6 +209,52 @@ describe('people and places', () => {
       expect([older.status, older.body.code]).toEqual([409, 'version-conflict']);
     });
 
+    it('keep what a device of before leaves out, and what they weigh from then on', async () => {
+      const id = uuidv7();
+      const places = await recordsOf(studio.mika, 'place');
+      const said = {
+        figuresShown: false,
+        bodyMasses: [{ on: '2026-10-01', mass_kg: 77 }],
+        freeSlots: [{ weekday: 'monday', from: '17:00', to: '18:30' }],
+        rehabStage: 'isometric',
+        noGo: ['front-raise'],
+        placeIds: places.slice(0, 1).map((place) => place.id),
+        consent: { by: 'Hanna Kolk', on: '2026-09-01' },
+      };
+      await studio.mika.put(`/people/${id}`, { ...PILOT, ...said });
+      const older = { ...PILOT, version: 1, mass_kg: 76 };
+      const { body } = await studio.mika.put<PersonRecord>(`/people/${id}`, older);
+      const today = dayInZone(new Date(), 'Europe/Amsterdam');
+      const bodyMasses = [...said.bodyMasses, { on: today, mass_kg: 76 }];
+      expect(body).toEqual(jasmine.objectContaining({ ...said, bodyMasses }));
+      const stranger = await recordsOf(studio.stranger, 'place');
+      const elsewhere = {
+        ...older,
+        version: 2,
+        placeIds: [uuidv7(), ...stranger.map((p) => p.id)],
+      };
+      expect((await studio.mika.put(`/people/${id}`, elsewhere)).status).toBe(404);
+    });
+
+    it('have notes that are changed and taken away, and stay whose they were', async () => {
+      const [person] = await recordsOf(studio.mika, 'person');
+      const id = uuidv7();
+      const noted = {
+        ...{ version: 0, personId: person?.id ?? '', day: '2026-11-20' },
+        ...{ text: ' Rows well below the gate. ', removed: false },
+      };
+      const { body } = await studio.mika.put<NoteRecord>(`/notes/${id}`, noted);
+      expect([body.text, body.writtenBy]).toEqual(['Rows well below the gate.', 'Mika Ferrow']);
+      const gone = { ...noted, version: 1, removed: true };
+      expect((await studio.mika.put<NoteRecord>(`/notes/${id}`, gone)).body.removed).toBeTrue();
+      expect((await studio.mika.put(`/notes/${id}`, gone)).status).toBe(409);
+      expect((await studio.stranger.put(`/notes/${id}`, noted)).status).toBe(404);
+      const people = await recordsOf(studio.mika, 'person');
+      const other = people.find((one) => one.id !== person?.id);
+      const moved = { ...gone, version: 2, personId: other?.id ?? '' };
+      expect((await studio.mika.put(`/notes/${id}`, moved)).status).toBe(404);
+    });
+
     it('are refused by place where they could not be', async () => {
       const wrong = [
         [{ name: '  ' }, '$.name'],
@@ -218,6 +262,9 @@ describe('people and places', () => {
         [{ mass_kg: 3 }, '$.mass_kg'],
         [{ bornOn: '1066-10-14' }, '$.bornOn'],
         [{ clearance: { ...CLEARANCE, by: '' } }, '$.clearance.by'],
+        [{ clearance: { ...CLEARANCE, on: '2027-03-01' } }, '$.clearance.until'],
+        [{ freeSlots: [{ weekday: 'monday', from: '18:00', to: '17:00' }] }, '$.freeSlots[0].to'],
+        [{ bodyMasses: [{ on: '2026-10-01', mass_kg: 76 }] }, '$.bodyMasses'],
         [{ ranges: [{ joint: 'knee', least_deg: 90, most_deg: 10 }] }, '$.ranges[0].most_deg'],
       ] as const;
       for (const [part, path] of wrong) {

@@ -337,6 +337,20 @@ describe('cautions', () => {
     expect(rulesOf({ person: { bornOn: '2010-11-25' } })).toEqual([]);
   });
 
+  it('minor asks for a guardian’s consent, and names who gave it', () => {
+    const words = (consent: PersonFacts['consent']): string =>
+      findCautions(contextOf({ person: { bornOn: '2012-03-01', consent } }))[0]?.text ?? '';
+    expect(words(null)).toContain('ask for a guardian’s consent');
+    expect(words({ by: 'Hanna Kolk', on: '2026-09-01' })).toBe(
+      '14 years old: Hanna Kolk agreed on 1 Sep 2026; no maximal work.',
+    );
+  });
+
+  it('no-go refuses the movements on file alone', () => {
+    expect(rulesOf({ person: { noGo: [ROW.id] } })).toEqual(['no-go']);
+    expect(rulesOf({ person: { noGo: [`${ROW.id}-two`] } })).toEqual([]);
+  });
+
   it('joint-range refuses a pose past the pain-free range', () => {
     const elbow = (most_deg: number): string[] =>
       rulesOf({ person: { ranges: [{ joint: 'elbow', least_deg: -10, most_deg }] } });
@@ -599,6 +613,20 @@ describe('cautions', () => {
     const spread = solutionSpread(contextOf({}).solved, [undefined], BY_EYE);
     const upper = peak + RANGE_90 * spread.peak;
 
+    it('refuses a joint beyond its range, with the part inside as the cure', () => {
+      const elbow = (most_deg: number): ClearanceLimits => ({
+        ranges: [{ joint: 'elbow', least_deg: -10, most_deg }],
+      });
+      // The row's elbow bends to 120°.
+      expect(refused(elbow(121))).toBeUndefined();
+      const refusal = refused(elbow(90));
+      expect(refusal?.text).toContain('The elbow goes to 120°; the clearance ends at 90°.');
+      if (refusal?.cure?.kind !== 'phases') return fail('no part');
+      const { from, to } = refusal.cure;
+      expect(refused(elbow(90), { setup: { phases: { from, to } } })).toBeUndefined();
+      expect(refused(elbow(90), { setup: { phases: { from, to: to + 0.02 } } })).toBeDefined();
+    });
+
     it('has no say without limits as data', () => {
       expect(rulesOf({ person: { clearance: { until: TODAY } } })).toEqual([]);
       expect(refused({})).toBeUndefined();
@@ -682,10 +710,10 @@ describe('cautions', () => {
     });
   });
 
-  it('are all of the rules of the design, each once', () => {
+  it('are all of the rules there are, each once', () => {
     const ids = CAUTION_RULES.map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
-    expect(ids.length).toBe(34);
+    expect(ids.length).toBe(35);
   });
 });
 
@@ -702,6 +730,12 @@ describe('what is said of a clearance', () => {
     const words = clearanceWords({ goal: 'rehab', conditions: [], clearance }, TODAY) ?? '';
     expect(words).toContain('Cleared by Dr Reedham until 25 Nov 2026. Not above the shoulder.');
     expect(words).toMatch(/licensed clinician.*licensed practice come first.*estimates/);
+  });
+
+  it('names the profession and the day it was given where they are on file', () => {
+    const given = { ...clearance, profession: 'physician', on: '2026-10-01' };
+    const words = clearanceWords({ goal: 'rehab', conditions: [], clearance: given }, TODAY);
+    expect(words).toContain('Cleared by Dr Reedham, physician, on 1 Oct 2026 until 25 Nov 2026.');
   });
 
   it('says where the limits stand in words alone', () => {

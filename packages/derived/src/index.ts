@@ -11,6 +11,12 @@ export {
   type SeenFacts,
   storedCaution,
 } from './setups/assess.js';
+export {
+  NOTHING_SAID_YET,
+  type PersonFields,
+  personFields,
+  writePerson,
+} from './people/write-person.js';
 export { safeRungs } from './ladders/safe-rungs.js';
 export { type Move, movesTo } from './ladders/moves.js';
 export { assessedRungs, type RungFacts } from './ladders/rungs.js';

@@ -5,6 +5,7 @@ import type { RecordSources } from '../platform/records/record-source.js';
 import { bandRecords, moveRecords, wearRecords } from './bands/band-records.js';
 import { exerciseRecords } from './exercises/exercise-store.js';
 import { ladderRecords } from './ladders/ladder-store.js';
+import { noteRecords } from './people/note-store.js';
 import { personRecords } from './people/records.js';
 import { placeRecords } from './places/place-store.js';
 import { prescriptionRecords } from './prescriptions/prescription-store.js';
@@ -22,7 +23,7 @@ import { accountRoutes } from './account/routes.js';
 import { signInRoutes } from './account/sign-in-routes.js';
 import { InvitationEntity } from './trainers/entities.js';
 import { trainerRoutes } from './trainers/routes.js';
-import { PersonEntity, PersonTrainerEntity } from './people/entities.js';
+import { NoteEntity, PersonEntity, PersonTrainerEntity } from './people/entities.js';
 import { peopleRoutes } from './people/routes.js';
 import { PlaceEntity, AnchorEntity } from './places/entities.js';
 import { placeRoutes } from './places/routes.js';
@@ -48,6 +49,8 @@ import { LadderEntity, LadderVersionEntity } from './ladders/entities.js';
 import { ladderRoutes } from './ladders/routes.js';
 import { SessionEntity, TrainingSetEntity, DecisionEntity } from './sessions/entities.js';
 import { sessionRoutes } from './sessions/routes.js';
+import { PersonDeletedEntity } from './person-files/entities.js';
+import { personFileRoutes } from './person-files/routes.js';
 import { findingRoutes } from './finding/routes.js';
 
 /** A part of the product: its tables and its routes, in a folder of its own. */
@@ -61,9 +64,13 @@ export interface Area {
 export const AREAS: readonly Area[] = [
   { name: 'studio', entities: [StudioEntity, TrainerEntity], routes: [studioRoutes] },
   { name: 'account', entities: [], routes: [signInRoutes, accountRoutes] },
-  { name: 'people', entities: [PersonEntity, PersonTrainerEntity], routes: [peopleRoutes] },
-  { name: 'trainers', entities: [InvitationEntity], routes: [trainerRoutes] },
   { name: 'places', entities: [PlaceEntity, AnchorEntity], routes: [placeRoutes] },
+  {
+    name: 'people',
+    entities: [PersonEntity, PersonTrainerEntity, NoteEntity],
+    routes: [peopleRoutes],
+  },
+  { name: 'trainers', entities: [InvitationEntity], routes: [trainerRoutes] },
   { name: 'exercises', entities: [OwnExerciseEntity], routes: [exerciseRoutes] },
   {
     name: 'bands',
@@ -87,6 +94,7 @@ export const AREAS: readonly Area[] = [
     entities: [SessionEntity, TrainingSetEntity, DecisionEntity],
     routes: [sessionRoutes],
   },
+  { name: 'person-files', entities: [PersonDeletedEntity], routes: [personFileRoutes] },
   { name: 'finding', entities: [], routes: [findingRoutes] },
 ];
 
@@ -95,6 +103,7 @@ export const RECORD_SOURCES: RecordSources = {
   studio: studioRecords,
   preferences: preferencesRecords,
   person: personRecords,
+  note: noteRecords,
   place: placeRecords,
   exercise: exerciseRecords,
   band: bandRecords,

@@ -13,7 +13,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { hashPassword } from '../areas/account/passwords.js';
 import { saveBandDocument } from '../areas/bands/exchange/save-band-document.js';
-import { PersonEntity, PersonTrainerEntity } from '../areas/people/entities.js';
+import { NoteEntity, PersonEntity, PersonTrainerEntity } from '../areas/people/entities.js';
 import { AnchorEntity, PlaceEntity } from '../areas/places/entities.js';
 import { RULES_AT_FIRST, StudioEntity, TrainerEntity } from '../areas/studio/entities.js';
 import { type Scope, scopeOf } from '../platform/access/scope.js';
@@ -53,12 +53,13 @@ export async function loadDemo(
         .sort()
         .at(-1) ?? '';
     const shift = new DayShift(lastDay, dayInZone(now, scope.zone), LAST_SESSION_DAYS_AGO);
+    const places = await createPlaces(scoped, readDocuments(join(folder, 'places'), placeDocument));
     const people = await createPeople(
       scoped,
       shift,
       readDocuments(join(folder, 'people'), personDocument),
+      places.places,
     );
-    const places = await createPlaces(scoped, readDocuments(join(folder, 'places'), placeDocument));
     const known = { people, ...places };
     const documents = readDocuments(join(folder, 'bands'), bandDocument);
     const ids = { ...known, bands: await createBands(scoped, shift, documents, known) };
@@ -117,10 +118,11 @@ async function createPeople(
   scoped: ScopedManager,
   shift: DayShift,
   documents: readonly PersonDocument[],
+  placeIds: ReadonlyMap<string, string>,
 ): Promise<Map<string, string>> {
-  const { trainerId } = scoped.scope;
+  const { now, trainerId } = scoped.scope;
   const ids = new Map<string, string>();
-  for (const { format: _f, version: _v, id, clearance, ...fields } of documents) {
+  for (const { format: _f, version: _v, id, clearance, notes, places, ...fields } of documents) {
     const personId = uuidv7();
     ids.set(id, personId);
     await scoped.insert(PersonEntity, {
@@ -129,12 +131,30 @@ async function createPeople(
       version: 1,
       trainedSince: {},
       clearancesBefore: [],
-      clearance: clearance === null ? null : { ...clearance, until: shift.day(clearance.until) },
+      clearance: clearance === null ? null : movedClearance(clearance, shift),
+      bodyMasses: fields.bodyMasses.map(({ on, mass_kg }) => ({ on: shift.day(on), mass_kg })),
+      placeIds: places.flatMap((place) => placeIds.get(place) ?? []),
     });
     await scoped.insert(PersonTrainerEntity, { personId, trainerId, withdrawnAt: null });
     scoped.touch('person', personId);
+    for (const { day, text } of notes) {
+      const noteId = uuidv7();
+      await scoped.insert(NoteEntity, {
+        ...{ id: noteId, version: 1, personId, day: shift.day(day), text, removed: false },
+        ...{ writtenAt: now, writtenBy: trainerId },
+      });
+      scoped.touch('note', noteId);
+    }
   }
   return ids;
+}
+
+function movedClearance(
+  { on, until, ...clearance }: NonNullable<PersonDocument['clearance']>,
+  shift: DayShift,
+): NonNullable<PersonDocument['clearance']> {
+  const given = on === undefined ? {} : { on: shift.day(on) };
+  return { ...clearance, ...given, until: shift.day(until) };
 }
 
 async function createPlaces(

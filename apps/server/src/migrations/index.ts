@@ -18,6 +18,7 @@ import { OneTableOfSets1765700000000 } from './1765700000000-one-table-of-sets.j
 import { FillByExpression1765900000000 } from './1765900000000-fill-by-expression.js';
 import { FirstStart1766000000000 } from './1766000000000-first-start.js';
 import { ClearancesBefore1766400000000 } from './1766400000000-clearances-before.js';
+import { MoreOfAPerson1766500000000 } from './1766500000000-more-of-a-person.js';
 import { UnitsOfAStudio1766300000000 } from './1766300000000-units-of-a-studio.js';
 import { TrainersOfAStudio1766200000000 } from './1766200000000-trainers-of-a-studio.js';
 import { SignInsThatHold1766100000000 } from './1766100000000-sign-ins-that-hold.js';
@@ -51,4 +52,5 @@ export const MIGRATIONS = [
   TrainersOfAStudio1766200000000,
   UnitsOfAStudio1766300000000,
   ClearancesBefore1766400000000,
+  MoreOfAPerson1766500000000,
 ];

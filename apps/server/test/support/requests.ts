@@ -2,6 +2,7 @@ import { findExercise } from '@wiry-otter/catalogue';
 import type {
   Account,
   LadderInput,
+  PersonFileDocument,
   PrescriptionInput,
   SessionRecord,
   SetupRecord,
@@ -10,6 +11,7 @@ import type {
   StudioRulesInput,
 } from '@wiry-otter/contracts';
 import { USUAL_PREFERENCES } from '@wiry-otter/core';
+import { personFields } from '@wiry-otter/derived';
 import { v7 as uuidv7 } from 'uuid';
 import {
   demoSetup,
@@ -84,13 +86,11 @@ export async function sampleRequests(
   const [place] = await recordsOf(client, 'place');
   const { id: placeId, ...placeFields } = place ?? { id: '', version: 0 };
   const [person] = (await recordsOf(client, 'person')).filter(({ id }) => id === setup.personId);
-  const {
-    id: _person,
-    trainedSince: _since,
-    trainerIds: _trainers,
-    clearancesBefore: _kept,
-    ...personFields
-  } = person ?? { id: '' };
+  const asideId = uuidv7();
+  const aside = person && { ...personFields(person), version: 0, name: 'Aside Fender', about: '' };
+  await client.put(`/people/${asideId}`, aside);
+  const { body: asideFile } = await client.get<PersonFileDocument>(`/people/${asideId}/file`);
+  asideFile.person.id = uuidv7();
   const away = await copied(client, setup);
   const { email, id: trainer } = (await client.get<Account>('/account')).body.trainer;
   await client.post('/sign-in', { email, password: 'towpath' });
@@ -154,7 +154,25 @@ export async function sampleRequests(
     'PUT /api/people/{id}/trainers': of('person', 'PUT', `/people/${setup.personId}/trainers`, {
       trainerIds: [own.trainer],
     }),
-    'PUT /api/people/{id}': of('person', 'PUT', `/people/${setup.personId}`, personFields),
+    'PUT /api/people/{id}': of(
+      'person',
+      'PUT',
+      `/people/${setup.personId}`,
+      person && personFields(person),
+    ),
+    'GET /api/people/{id}/file': of('person', 'GET', `/people/${setup.personId}/file`),
+    'POST /api/people/import': of('own', 'POST', '/people/import', asideFile),
+    'DELETE /api/people/{id}': of('person', 'DELETE', `/people/${asideId}`),
+    'GET /api/people-deleted': of('owner', 'GET', '/people-deleted'),
+    'PUT /api/notes/{id}': of('person', 'PUT', `/notes/${uuidv7()}`, {
+      ...{
+        version: 0,
+        personId: own.person,
+        day: '2026-11-20',
+        text: 'Rows well.',
+        removed: false,
+      },
+    }),
     'PUT /api/places/{id}': of('studio', 'PUT', `/places/${placeId}`, placeFields),
     'PUT /api/exercises/{id}': of('studio', 'PUT', `/exercises/${exerciseId}`, {
       version: 1,

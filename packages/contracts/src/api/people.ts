@@ -3,15 +3,20 @@ import * as z from 'zod';
 import {
   anchorFields,
   anchorKind,
-  clearance,
   day,
   dayOnRecord,
   goal,
-  health,
   mass_kg,
   stature_m,
 } from '../documents/primitives.js';
-import { uuid, version } from './identity.js';
+import {
+  clearance,
+  clearanceLimits,
+  health,
+  laterFields,
+  rangedJoint,
+} from '../documents/person-parts.js';
+import { moment, uuid, version } from './identity.js';
 
 /** What a person's trainers write down of them. */
 const personFields = {
@@ -26,10 +31,18 @@ const personFields = {
   clearance: clearance.nullable(),
 };
 
+/** What came later: a write of a device of before leaves it out, and it stays as it is. */
+const addedFields = {
+  ...laterFields,
+  /** Where they train: their home, the studio. */
+  placeIds: z.array(uuid).max(20),
+};
+
 export const person = z.object({
   id: uuid,
   version,
   ...personFields,
+  ...addedFields,
   /** Day of the first session of each exercise, by the exercise's id. */
   trainedSince: z.record(z.string(), day),
   /** Clearances that ran out or were renewed, the latest first. */
@@ -45,37 +58,71 @@ export type TrainedPerson = Omit<PersonRecord, 'trainerIds'>;
 /** An angle from the anatomical position, degrees. */
 const angle_deg = z.number().min(-180).max(180);
 
+/** How far a joint may go, as it is written. */
+const rangeInput = z
+  .strictObject({ joint: rangedJoint, least_deg: angle_deg, most_deg: angle_deg })
+  .refine(({ least_deg, most_deg }) => least_deg < most_deg, {
+    path: ['most_deg'],
+    message: 'more than least_deg',
+  });
+const rangesInput = z
+  .array(rangeInput)
+  .max(RANGED_JOINTS.length)
+  .refine((ranges) => new Set(ranges.map(({ joint }) => joint)).size === ranges.length, {
+    message: 'one range for each joint',
+  });
+
 /** A person as they are written: what was kept before there were bounds can still be read. */
-export const personInput = z.strictObject({
-  version,
-  ...personFields,
-  name: z.string().trim().min(1).max(80),
-  about: z.string().trim().max(200),
-  painLimit: z.int().min(0).max(10),
-  bornOn: dayOnRecord.nullable(),
-  mountLimit_N: z.number().positive().max(2000),
-  ranges: z
-    .array(
-      z
-        .strictObject({ joint: z.enum(RANGED_JOINTS), least_deg: angle_deg, most_deg: angle_deg })
-        .refine(({ least_deg, most_deg }) => least_deg < most_deg, {
-          path: ['most_deg'],
-          message: 'more than least_deg',
-        }),
-    )
-    .max(RANGED_JOINTS.length)
-    .refine((ranges) => new Set(ranges.map(({ joint }) => joint)).size === ranges.length, {
-      message: 'one range for each joint',
-    }),
-  clearance: clearance
-    .safeExtend({
-      by: z.string().trim().min(1).max(120),
-      until: dayOnRecord,
-      limits: z.string().trim().max(1000),
-    })
-    .nullable(),
-});
+export const personInput = z
+  .strictObject({
+    version,
+    ...personFields,
+    name: z.string().trim().min(1).max(80),
+    about: z.string().trim().max(200),
+    painLimit: z.int().min(0).max(10),
+    bornOn: dayOnRecord.nullable(),
+    mountLimit_N: z.number().positive().max(2000),
+    ranges: rangesInput,
+    clearance: clearance
+      .safeExtend({
+        by: z.string().trim().min(1).max(120),
+        profession: z.string().trim().max(80).optional(),
+        on: dayOnRecord.optional(),
+        until: dayOnRecord,
+        limits: z.string().trim().max(1000),
+        enforced: clearanceLimits.safeExtend({ ranges: rangesInput.optional() }).optional(),
+      })
+      .refine(({ on, until }) => on === undefined || on <= until, {
+        path: ['until'],
+        message: 'not before the day it was given',
+      })
+      .nullable(),
+    ...z.strictObject(addedFields).partial().shape,
+  })
+  .refine(({ bodyMasses, mass_kg: now_kg }) => (bodyMasses?.at(-1)?.mass_kg ?? now_kg) === now_kg, {
+    path: ['bodyMasses'],
+    message: 'the mass they have as the last one',
+  });
 export type PersonInput = z.infer<typeof personInput>;
+
+/** Something to be remembered of a person, on a day. */
+const noteFields = {
+  personId: uuid,
+  text: z.string().trim().min(1).max(4000),
+  removed: z.boolean(),
+};
+export const note = z.object({
+  id: uuid,
+  version,
+  ...noteFields,
+  day,
+  writtenBy: z.string(),
+  writtenAt: moment,
+});
+export type NoteRecord = z.infer<typeof note>;
+
+export const noteInput = z.strictObject({ version, ...noteFields, day: dayOnRecord });
+export type NoteInput = z.infer<typeof noteInput>;
 
 export const anchor = z
   .strictObject({

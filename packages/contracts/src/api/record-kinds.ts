@@ -3,6 +3,7 @@ export const RECORD_KINDS = [
   'studio',
   'preferences',
   'person',
+  'note',
   'place',
   'exercise',
   'band',

@@ -4,7 +4,7 @@ import { band, bandMove, bandWear } from './bands.js';
 import { ownExercise } from './exercises.js';
 import { uuid, version } from './identity.js';
 import { ladder } from './ladders.js';
-import { person, place } from './people.js';
+import { note, person, place } from './people.js';
 import { RECORD_KINDS, type RecordKind } from './record-kinds.js';
 import { decision, prescription, session } from './sessions.js';
 import { setup } from './setups.js';
@@ -20,6 +20,7 @@ export const RECORDS = {
   studio,
   preferences,
   person,
+  note,
   place,
   exercise: ownExercise,
   band,

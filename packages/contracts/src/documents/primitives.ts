@@ -2,8 +2,6 @@ import {
   ANCHOR_KINDS,
   BAND_KINDS,
   CHAIN,
-  type Clearance,
-  type ClearanceLimits,
   CONDITIONS,
   DOOR_SIDES,
   DOOR_SWINGS,
@@ -14,8 +12,6 @@ import {
   GOALS,
   JOINTS,
   MUSCLE_GROUPS,
-  RANGED_JOINTS,
-  REHAB_STAGES,
 } from '@wiry-otter/core';
 import * as z from 'zod';
 
@@ -93,59 +89,6 @@ export const massUnit = z.enum(MASS_UNITS);
 export const weekStart = z.enum(['monday', 'sunday', 'saturday']);
 
 export const form = z.enum(FORMS);
-
-/** Parts of a person's file that cautions look at. */
-export const health = {
-  bornOn: day.nullable(),
-  conditions: z.array(condition).max(10),
-  /** The pull a person can manage when hooking a band on, N. */
-  mountLimit_N: positive,
-  /** Pain-free ranges, degrees from the anatomical position; joints not named are free. */
-  ranges: z
-    .array(
-      z.strictObject({
-        joint: z.enum(RANGED_JOINTS),
-        least_deg: z.number(),
-        most_deg: z.number(),
-      }),
-    )
-    .max(20),
-};
-
-/** What a clinician allows, as data: each limit is enforced, and what is not named is free. */
-export const clearanceLimits = z.strictObject({
-  /** Greatest pull at the hands. */
-  pull_N: positive.optional(),
-  /** Greatest moment at a joint, of one side. */
-  moments: z
-    .array(z.strictObject({ joint: z.enum(RANGED_JOINTS), most_Nm: positive }))
-    .max(RANGED_JOINTS.length)
-    .optional(),
-  /** Greatest height of the hands over the floor. */
-  handHeight_m: positive.optional(),
-  /** Muscle groups that alone may be trained, and those that may not. */
-  groups: z
-    .strictObject({ only: z.array(muscleGroup).optional(), not: z.array(muscleGroup).optional() })
-    .optional(),
-  /** Exercises, by id, that alone may be done, and those that may not. */
-  movements: z
-    .strictObject({ only: z.array(id).max(500).optional(), not: z.array(id).max(500).optional() })
-    .optional(),
-  /** The stage of rehab that is reached: nothing beyond it. */
-  stage: z.enum(REHAB_STAGES).optional(),
-}) satisfies z.ZodType<ClearanceLimits>;
-
-/** A clinician's clearance. */
-export const clearance = z.strictObject({
-  /** The clinician who cleared the person. */
-  by: z.string(),
-  /** The last day it holds. */
-  until: day,
-  /** What is allowed, in the clinician's words. */
-  limits: z.string(),
-  /** The limits as data; without them no limit is enforced. */
-  enforced: clearanceLimits.optional(),
-}) satisfies z.ZodType<Clearance>;
 
 /** The head that every open document begins with. */
 export function documentHead<Format extends string>(

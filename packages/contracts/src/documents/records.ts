@@ -2,19 +2,18 @@ import * as z from 'zod';
 import {
   anchorFields,
   anchorKind,
-  clearance,
   day,
   documentHead,
   forceUnit,
   form,
   goal,
-  health,
   id,
   mass_kg,
   nonNegative,
   positive,
   stature_m,
 } from './primitives.js';
+import { clearance, health, laterFields } from './person-parts.js';
 import { repRange, school } from './review.js';
 
 /** `wiry-otter.studio`: a studio and its trainers. */
@@ -42,6 +41,17 @@ export const personDocument = z.strictObject({
   latexAllergy: z.boolean(),
   ...health,
   clearance: clearance.nullable(),
+  figuresShown: laterFields.figuresShown.default(true),
+  bodyMasses: laterFields.bodyMasses.default([]),
+  freeSlots: laterFields.freeSlots.default([]),
+  rehabStage: laterFields.rehabStage.default(null),
+  skillAim: laterFields.skillAim.default(null),
+  noGo: laterFields.noGo.default([]),
+  consent: laterFields.consent.default(null),
+  archivedOn: laterFields.archivedOn.default(null),
+  /** Where they train, by the places' ids. */
+  places: z.array(id).max(20).default([]),
+  notes: z.array(z.strictObject({ day, text: z.string().min(1) })).default([]),
 });
 export type PersonDocument = z.infer<typeof personDocument>;
 

@@ -82,6 +82,13 @@ export const CONDITIONS = [
 ] as const;
 export type Condition = (typeof CONDITIONS)[number];
 
+/** How far a joint may go, degrees from the anatomical position. */
+export interface JointRange {
+  readonly joint: RangedJoint;
+  readonly least_deg: number;
+  readonly most_deg: number;
+}
+
 /** What is on a person's file that a caution looks at. */
 export interface PersonFacts {
   readonly goal: Goal;
@@ -90,11 +97,12 @@ export interface PersonFacts {
   readonly bornOn: string | null;
   readonly conditions: readonly Condition[];
   readonly mountLimit_N: number;
-  readonly ranges: readonly {
-    readonly joint: RangedJoint;
-    readonly least_deg: number;
-    readonly most_deg: number;
-  }[];
+  /** Where the joints go without pain; those not named are free. */
+  readonly ranges: readonly JointRange[];
+  /** Exercises that this person does not do, by id. */
+  readonly noGo?: readonly string[] | undefined;
+  /** Of who is under age: who agreed, and when, ISO 8601. */
+  readonly consent?: { readonly by: string; readonly on: string } | null | undefined;
   /** Day of the first session of each exercise, ISO 8601, by the exercise's id. */
   readonly trainedSince?: Readonly<Record<string, string>> | undefined;
   /** A clinician's clearance; null where there is none. */

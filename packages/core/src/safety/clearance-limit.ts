@@ -10,6 +10,7 @@ import { writeForce, writeLength } from '../units/units.js';
 import type { AnchoredSetup, Caution, CautionContext, CautionRule, Cure } from './caution.js';
 import { type Allowed, type ClearanceLimits, REHAB_STAGES, stageOf } from './clearance.js';
 import { distanceCure, phasesCure, phaseWords } from './cures.js';
+import { beyondRange } from './joint-range.js';
 
 /** So far inside a limit a cure lands, as a share of it. */
 const INSIDE_SHARE = 0.01;
@@ -29,7 +30,7 @@ export const clearanceLimit: CautionRule = {
   check: (context) => {
     const limits = context.person.clearance?.enforced;
     if (limits === undefined) return undefined;
-    for (const find of [beyondMovement, beyondStage, beyondHeight, beyondPull, beyondMoment]) {
+    for (const find of SEARCHES) {
       const found = find(context, limits);
       if (found !== undefined) return found;
     }
@@ -86,6 +87,19 @@ const beyondHeight: Search = (context, { handHeight_m: most_m }) => {
   );
 };
 
+const beyondJoint: Search = (context, { ranges = [] }) => {
+  const beyond = beyondRange(context, ranges);
+  if (beyond === undefined) return undefined;
+  const { angle_deg, edge_deg, joint, part } = beyond;
+  return refusal(
+    `The ${joint} goes to ${Math.round(angle_deg)}°; the clearance ends at ${Math.round(edge_deg)}°.${
+      part === undefined ? ' Choose another exercise.' : ` Do it only ${phaseWords(part)}.`
+    }`,
+    { joint, angle_deg, edge_deg },
+    part === undefined ? undefined : { kind: 'phases', ...part },
+  );
+};
+
 const beyondPull: Search = (context, { pull_N: most_N }) => {
   if (most_N === undefined) return undefined;
   const asked = upperPeak(context, { kind: 'contact', at: handsOf(context) });
@@ -110,6 +124,16 @@ const beyondMoment: Search = (context, { moments = [] }) => {
   }
   return undefined;
 };
+
+/** In the order they are told: only the first is, as its cure may end the next. */
+const SEARCHES: readonly Search[] = [
+  beyondMovement,
+  beyondStage,
+  beyondHeight,
+  beyondJoint,
+  beyondPull,
+  beyondMoment,
+];
 
 /** A figure of the person's that a limit is set on: the peak, and the upper end of its ±. */
 interface Asked {

@@ -3,7 +3,7 @@ import type { RangedJoint } from '../body/joint-angles.js';
 import type { MuscleGroup } from '../body/muscle-groups.js';
 import type { AnchoredExercise } from '../rig/anchor-points.js';
 import { writeDay } from '../units/units.js';
-import type { Condition, PersonFacts } from './caution.js';
+import type { Condition, JointRange, PersonFacts } from './caution.js';
 
 /** The stages of rehab in their order. */
 export const REHAB_STAGES = [
@@ -32,6 +32,8 @@ export interface ClearanceLimits {
   readonly groups?: Allowed<MuscleGroup> | undefined;
   /** Exercises, by id. */
   readonly movements?: Allowed<string> | undefined;
+  /** How far joints may go; those not named are free. */
+  readonly ranges?: readonly JointRange[] | undefined;
   /** The stage of rehab that is reached. */
   readonly stage?: RehabStage | undefined;
 }
@@ -39,6 +41,10 @@ export interface ClearanceLimits {
 /** A clinician's clearance as it is on file. */
 export interface Clearance {
   readonly by: string;
+  /** What the clinician is; undefined where it stands with the name. */
+  readonly profession?: string | undefined;
+  /** The day it was given, ISO 8601; undefined where that is not on file. */
+  readonly on?: string | undefined;
   /** The last day it holds, ISO 8601. */
   readonly until: string;
   /** What the clinician allows, in their words; may be empty. */
@@ -63,6 +69,11 @@ export function clearancesBefore<Kept extends Clearance>(
   const [latest, ...others] = before;
   if (next !== null && isSame(latest, next)) return others;
   return present === null ? before : [present, ...before];
+}
+
+/** Who cleared somebody, as it stands in a sentence. */
+export function clinicianWords({ by, profession }: Pick<Clearance, 'by' | 'profession'>): string {
+  return profession === undefined || profession === '' ? by : `${by}, ${profession}`;
 }
 
 /** The stage of rehab an exercise belongs to: its own, else isometric for a hold and dynamic for a movement. */
@@ -127,8 +138,10 @@ export function clearanceWords(
     clearance === null
       ? 'No clearance is on file.'
       : isCleared(person, today)
-        ? `Cleared by ${clearance.by} until ${writeDay(clearance.until)}.`
-        : `The clearance by ${clearance.by} ran out on ${writeDay(clearance.until)}.`;
+        ? `Cleared by ${clinicianWords(clearance)}${
+            clearance.on === undefined ? '' : `, on ${writeDay(clearance.on)}`
+          } until ${writeDay(clearance.until)}.`
+        : `The clearance by ${clinicianWords(clearance)} ran out on ${writeDay(clearance.until)}.`;
   const limits = clearance?.limits ?? '';
   const inWordsAlone = limits !== '' && clearance?.enforced === undefined;
   return [

@@ -16,6 +16,7 @@ export {
   type DoorSwing,
   type Goal,
   GOALS,
+  type JointRange,
   type PersonFacts,
   type WorkFacts,
 } from './caution.js';
@@ -25,6 +26,7 @@ export {
   type ClearanceLimits,
   clearancesBefore,
   clearanceWords,
+  clinicianWords,
   CONDITION_WORDS,
   DEFERENCE,
   needsClearance,
@@ -36,6 +38,7 @@ export { groupWords, STAGE_WORDS } from './clearance-limit.js';
 export { assessSetup, type Assessment, type SetupFacts } from './assess-setup.js';
 export { CAUTION_RULES, findCautions } from './rules.js';
 export { greatestAnchorPull } from './anchor.js';
+export { ADULT_ENOUGH_YEARS, yearsBetween } from './person.js';
 export { SLOW_LOWERING_NOTE } from './movement.js';
 export { greatestTip } from './balance.js';
 export { leastDistance } from './room.js';

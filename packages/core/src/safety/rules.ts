@@ -18,7 +18,7 @@ import {
   neckWork,
   shoulderRehab,
 } from './movement.js';
-import { condition, jointRange, minor } from './person.js';
+import { condition, jointRange, minor, noGo } from './person.js';
 import { linkedWeak, stretchHigh, stretchLimit } from './stretch.js';
 
 /** The rules in force, in the order they are told within a level. */
@@ -27,6 +27,7 @@ export const CAUTION_RULES: readonly CautionRule[] = [
   bandState,
   condition,
   clearanceLimit,
+  noGo,
   noRoom,
   latex,
   jointRange,

@@ -62,10 +62,27 @@ export async function recountSinceInspection(scoped: ScopedManager, copyId: stri
   if (changed.length > 0) scoped.touch('bandWear', copyId);
 }
 
-/** Forgets all that was counted, before it is counted anew. */
+/**
+ * Forgets what was counted, before it is counted anew from the log; what people did who were deleted
+ * since stays counted, for the band was stretched.
+ */
 export async function forgetWear(scoped: ScopedManager): Promise<void> {
-  await scoped.delete(SetWearEntity, {});
   await scoped.delete(BandWearEntity, {});
+  await scoped.query(
+    'forget-wear-of-log',
+    `DELETE FROM set_wear WHERE studio_id = $1
+      AND EXISTS (SELECT 1 FROM training_set WHERE training_set.set_id = set_wear.set_id)`,
+  );
+  await scoped.query(
+    'count-wear-left',
+    `INSERT INTO band_wear (id, studio_id, band_id, version, total, since_inspection)
+     SELECT copy.id, $1, copy.band_id, 1, sum(left_over.cycles),
+         coalesce(sum(left_over.cycles) FILTER (WHERE left_over.performed_at > inspected.at), 0)
+       FROM set_wear left_over JOIN band_copy copy ON copy.id = left_over.copy_id
+       CROSS JOIN LATERAL (SELECT coalesce(max(happened_at), '-infinity') AS at FROM band_event
+         WHERE copy_id = copy.id AND what ->> 'kind' = 'inspected') inspected
+      WHERE left_over.studio_id = $1 GROUP BY copy.id`,
+  );
 }
 
 /** The copies that a set wears. */

@@ -38,6 +38,43 @@ export const PersonEntity = new EntitySchema<PersonRow>({
     clearance: nullable(json()),
     clearancesBefore: { ...json('clearances_before'), default: [] },
     trainedSince: json('trained_since'),
+    figuresShown: flag('figures_shown'),
+    bodyMasses: json('body_masses'),
+    freeSlots: json('free_slots'),
+    placeIds: json('place_ids'),
+    rehabStage: nullable(text('rehab_stage')),
+    skillAim: nullable(json('skill_aim')),
+    noGo: json('no_go'),
+    consent: nullable(json()),
+    archivedOn: nullable(day('archived_on')),
+  },
+});
+
+/** Something to be remembered of a person. */
+export interface NoteRow {
+  id: string;
+  studioId: string;
+  version: number;
+  personId: string;
+  day: string;
+  text: string;
+  removed: boolean;
+  writtenAt: Date;
+  writtenBy: string;
+}
+
+export const NoteEntity = new EntitySchema<NoteRow>({
+  name: 'person_note',
+  columns: {
+    id,
+    studioId,
+    version,
+    personId: uuid('person_id'),
+    day: day('day'),
+    text: text(),
+    removed: flag(),
+    writtenAt: moment('written_at'),
+    writtenBy: uuid('written_by'),
   },
 });
 

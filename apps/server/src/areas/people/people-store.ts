@@ -1,9 +1,10 @@
 import type { PersonInput, TrainedPerson } from '@wiry-otter/contracts';
-import { clearancesBefore } from '@wiry-otter/core';
+import { dayInZone, writePerson } from '@wiry-otter/derived';
 import { In, IsNull } from 'typeorm';
 import { expectVersion } from '../../platform/records/expect-version.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { refuse } from '../../platform/problems/refusal.js';
+import { PlaceEntity } from '../places/entities.js';
 import { PersonEntity, type PersonRow, PersonTrainerEntity } from './entities.js';
 
 /** Ids of the people this trainer was given; whatever belongs to a person is sought among them. */
@@ -29,22 +30,26 @@ export async function findPerson(scoped: ScopedManager, id: string): Promise<Per
 export async function putPerson(
   scoped: ScopedManager,
   id: string,
-  { version, ...fields }: PersonInput,
+  input: PersonInput,
 ): Promise<void> {
   const known = await scoped.lock(PersonEntity, id);
   if (known !== undefined) await findPerson(scoped, id);
-  expectVersion(known?.version ?? 0, version);
-  const { clearance = null, trainedSince = {} } = known ?? {};
-  const kept = clearancesBefore(known?.clearancesBefore ?? [], clearance, fields.clearance);
-  await scoped.put(PersonEntity, {
-    ...{ ...fields, id, version: version + 1, trainedSince },
-    clearancesBefore: [...kept],
-  });
+  expectVersion(known?.version ?? 0, input.version);
+  await expectPlaces(scoped, input.placeIds ?? []);
+  const { now, zone } = scoped.scope;
+  await scoped.put(PersonEntity, { ...writePerson(known, input, dayInZone(now, zone)), id });
   if (known === undefined) {
     const { trainerId } = scoped.scope;
     await scoped.insert(PersonTrainerEntity, { personId: id, trainerId, withdrawnAt: null });
   }
   scoped.touch('person', id);
+}
+
+/** Refuses places that are not the studio's. */
+async function expectPlaces(scoped: ScopedManager, ids: readonly string[]): Promise<void> {
+  const wanted = new Set(ids);
+  const found = wanted.size === 0 ? [] : await scoped.find(PlaceEntity, { id: In([...wanted]) });
+  if (found.length !== wanted.size) refuse('not-found');
 }
 
 export function toPerson({ studioId: _studio, ...person }: PersonRow): TrainedPerson {

@@ -1,9 +1,10 @@
-import { idParams, personInput } from '@wiry-otter/contracts';
+import { idParams, noteInput, personInput } from '@wiry-otter/contracts';
 import type { App } from '../../platform/app-context.js';
 import { writeRoute } from '../../platform/records/write.js';
+import { putNote } from './note-store.js';
 import { putPerson } from './people-store.js';
 
-/** The people that trainers work with. */
+/** The people that trainers work with, and what is noted of them. */
 export function peopleRoutes(app: App, _options: unknown, done: () => void): void {
   writeRoute(app, {
     method: 'PUT',
@@ -12,6 +13,14 @@ export function peopleRoutes(app: App, _options: unknown, done: () => void): voi
     body: personInput,
     answers: 'person',
     work: (scoped, { body, params }) => putPerson(scoped, params.id, body),
+  });
+  writeRoute(app, {
+    method: 'PUT',
+    url: '/notes/:id',
+    params: idParams,
+    body: noteInput,
+    answers: 'note',
+    work: (scoped, { body, params }) => putNote(scoped, params.id, body),
   });
   done();
 }

@@ -39,6 +39,18 @@ export const PROBLEMS = {
     status: 409,
     title: 'People would be left without a trainer; say who takes them over.',
   },
+  'person-present': {
+    status: 409,
+    title: 'This person is on record here already; nothing was overwritten.',
+  },
+  'given-to-others': {
+    status: 409,
+    title: 'Other trainers work with this person too; an owner takes them off first.',
+  },
+  'has-bands': {
+    status: 409,
+    title: 'This person still has bands of the studio; note where they went first.',
+  },
   'id-taken': { status: 409, title: 'This id already names something else.' },
   'band-unusable': {
     status: 409,

@@ -67,7 +67,11 @@ const PASSING_STATES: ReadonlySet<string> = new Set([
 /** The driver gives these no code. */
 const PASSING_WORDS = /timeout exceeded when trying to connect|Connection terminated/;
 
+/** An id that names something else already, of which the request knew nothing. */
+const UNIQUE_VIOLATION = '23505';
+
 function fromFailure(error: FastifyError): Refusal {
+  if (error.code === UNIQUE_VIOLATION) return new Refusal('id-taken');
   const isPassing = PASSING_STATES.has(error.code) || PASSING_WORDS.test(error.message);
   return isPassing ? new Refusal('busy') : fromFastify(error);
 }

@@ -34,7 +34,8 @@ export function createRecordKeeper(sources: RecordSources): RecordKeeper {
 
 /**
  * A body that changed has a higher version, or it could be overtaken by an older one on a device; a
- * change that forgot to raise it violates the column's NOT NULL. A rebuild keeps versions. Whoever
+ * change that forgot to raise it violates the column's NOT NULL. A rebuild keeps versions, and what was
+ * gone comes back under any: devices have let go of it. Whoever
  * listens is told once the transaction is committed, once however often it is said.
  */
 const WRITE = `
@@ -45,7 +46,7 @@ const WRITE = `
   ON CONFLICT (studio_id, kind, id) DO UPDATE SET
     version = CASE
       WHEN excluded.body IS NULL THEN kept.version + 1
-      WHEN excluded.version > kept.version OR $9 THEN excluded.version END,
+      WHEN excluded.version > kept.version OR kept.body IS NULL OR $9 THEN excluded.version END,
     person_id = excluded.person_id, trainer_id = excluded.trainer_id, day = excluded.day,
     written = excluded.written, body = excluded.body
   WHERE kept.body IS DISTINCT FROM excluded.body

@@ -1,7 +1,7 @@
 import * as bands from './kinds/bands';
 import { acceptDecision, finishSession, overruleDecision } from './kinds/decisions';
 import { putLadder, putLadderAway, takeLadderBack } from './kinds/ladders';
-import { putPerson } from './kinds/people';
+import { putNote, putPerson } from './kinds/people';
 import { prescribe } from './kinds/prescriptions';
 import {
   discardSession,
@@ -20,7 +20,7 @@ export const WRITE_KINDS = {
   ...studio,
   ...{ putSetup, putSetupAway, takeSetupBack },
   ...{ putLadder, putLadderAway, takeLadderBack },
-  putPerson,
+  ...{ putPerson, putNote },
   prescribe,
   ...{ startSession, logSet, setSetAside, discardSession, restoreSession },
   ...{ finishSession, acceptDecision, overruleDecision },

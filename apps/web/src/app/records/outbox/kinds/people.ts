@@ -1,17 +1,6 @@
-import type { PersonInput, PersonRecord } from '@wiry-otter/contracts';
-import { clearancesBefore } from '@wiry-otter/core';
+import type { NoteInput, NoteRecord, PersonInput, PersonRecord } from '@wiry-otter/contracts';
+import { dayInZone, personFields, writePerson } from '@wiry-otter/derived';
 import { shown, type WriteKindOf } from '../write-kind';
-
-/** What of a person is written; the rest is known from the log. */
-export function personFields({
-  id: _id,
-  trainedSince: _since,
-  trainerIds: _trainers,
-  clearancesBefore: _before,
-  ...fields
-}: PersonRecord): PersonInput {
-  return fields;
-}
 
 export const putPerson: WriteKindOf<{ readonly id: string }, PersonInput> = {
   method: 'PUT',
@@ -19,15 +8,34 @@ export const putPerson: WriteKindOf<{ readonly id: string }, PersonInput> = {
   answers: 'person',
   fieldsOf: (record) => personFields(record as PersonRecord),
   about: ({ id }) => [id],
-  show(view, { body, params: { id } }) {
+  show(view, { at, body, by, params: { id } }) {
     const before = view.get('person', id);
-    const { clearance = null, trainedSince = {}, trainerIds = [] } = before ?? {};
-    const kept = clearancesBefore(before?.clearancesBefore ?? [], clearance, body.clearance);
-    return [
-      shown('person', {
-        ...{ ...body, id, version: body.version + 1, trainedSince, trainerIds },
-        clearancesBefore: [...kept],
-      }),
-    ];
+    const [studio] = view.all('studio');
+    const today = dayInZone(new Date(at), studio?.zone ?? 'UTC');
+    const trainerIds = before?.trainerIds ?? [by.id];
+    return [shown('person', { ...writePerson(before, body, today), id, trainerIds })];
+  },
+};
+
+/** What of a note is written. */
+export function noteFields({
+  id: _id,
+  writtenAt: _at,
+  writtenBy: _by,
+  ...fields
+}: NoteRecord): NoteInput {
+  return fields;
+}
+
+export const putNote: WriteKindOf<{ readonly id: string }, NoteInput> = {
+  method: 'PUT',
+  path: ({ id }) => `/notes/${id}`,
+  answers: 'note',
+  fieldsOf: (record) => noteFields(record as NoteRecord),
+  about: ({ id }, { personId }) => [id, personId],
+  show(view, { at, body, by, params: { id } }) {
+    const { writtenAt = at, writtenBy = by.name } = view.get('note', id) ?? {};
+    const written = { ...body, id, version: body.version + 1, writtenAt, writtenBy };
+    return [shown('note', written)];
   },
 };
