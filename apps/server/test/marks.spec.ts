@@ -73,7 +73,7 @@ describe('the sheet of marks', () => {
 
   it('is a ruler of inches where the studio measures in them', async () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
-    const head = { person: 'Tobias', place: 'Boatyard' };
+    const head = { person: 'Tobias', place: 'Boatyard', figuresShown: true };
     const units = { ...USUAL_UNITS, length: 'in' } as const;
     const [page = ''] = drawnPages(await markSheet(SOLVER_IN_PLACE, setup, head, units));
     const lines = uprights(page);
@@ -120,7 +120,7 @@ describe('the sheet of marks', () => {
       return markSheet(
         SOLVER_IN_PLACE,
         { ...setup, cautions },
-        { person: 'Tobias', place: 'Boatyard' },
+        { person: 'Tobias', place: 'Boatyard', figuresShown: true },
         USUAL_UNITS,
       );
     };
@@ -133,7 +133,7 @@ describe('the sheet of marks', () => {
 
   it('says the clearance and its limits of whoever needs one', async () => {
     const setup = await demoSetup(studio.mika, 'Odile Brandt');
-    const head = { person: 'Odile', place: 'Lock cottage' };
+    const head = { person: 'Odile', place: 'Lock cottage', figuresShown: true };
     const clearance =
       'Cleared until spring.\nNothing overhead.\nOnly in sight.\nThe rest in words.';
     const bare = linesWritten(await markSheet(SOLVER_IN_PLACE, setup, head, USUAL_UNITS))[0] ?? NaN;

@@ -15,6 +15,7 @@ export {
   NOTHING_SAID_YET,
   type PersonFields,
   personFields,
+  weighed,
   writePerson,
 } from './people/write-person.js';
 export { safeRungs } from './ladders/safe-rungs.js';

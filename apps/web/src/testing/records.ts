@@ -6,6 +6,7 @@ import type {
   PlaceRecord,
   Reading,
 } from '@wiry-otter/contracts';
+import { NOTHING_SAID_YET } from '@wiry-otter/derived';
 
 /** A band as the server would send it, for specs. */
 export function bandRecord(part: Partial<BandToday> = {}): BandToday {
@@ -125,6 +126,7 @@ export function personRecord(part: Partial<PersonRecord> = {}): PersonRecord {
     trainedSince: {},
     trainerIds: [],
     clearancesBefore: [],
+    ...NOTHING_SAID_YET,
     ...part,
   };
 }

@@ -1,4 +1,4 @@
-import type { PersonInput, PersonRecord, TrainedPerson } from '@wiry-otter/contracts';
+import type { BodyMass, PersonInput, PersonRecord, TrainedPerson } from '@wiry-otter/contracts';
 import { clearancesBefore } from '@wiry-otter/core';
 
 type AddedLater = Pick<
@@ -79,8 +79,19 @@ function massesWith(
   on: string,
 ): TrainedPerson['bodyMasses'] {
   const { bodyMasses } = before ?? NOTHING_SAID_YET;
-  if (mass_kg === before?.mass_kg) return bodyMasses;
-  return [...bodyMasses.filter((one) => one.on < on), { on, mass_kg }];
+  return mass_kg === before?.mass_kg
+    ? bodyMasses
+    : weighed({ bodyMasses }, { on, mass_kg }).bodyMasses;
+}
+
+/** Their mass once it was taken on a day: the one of the latest day is what they have. */
+export function weighed(
+  { bodyMasses }: Pick<TrainedPerson, 'bodyMasses'>,
+  taken: BodyMass,
+): Pick<TrainedPerson, 'bodyMasses' | 'mass_kg'> {
+  const others = bodyMasses.filter(({ on }) => on !== taken.on);
+  const all = [...others, taken].toSorted((a, b) => (a.on < b.on ? -1 : 1));
+  return { bodyMasses: all, mass_kg: all.at(-1)?.mass_kg ?? taken.mass_kg };
 }
 
 type Said<Given> = { [Key in keyof Given]: Exclude<Given[Key], undefined> };

@@ -46,6 +46,8 @@ const RULERS: Readonly<Record<LengthUnit, Ruler>> = {
 export interface MarkSheetHead {
   readonly person: string;
   readonly place: string;
+  /** Without them the distances stand there, and no loads. */
+  readonly figuresShown: boolean;
   /** What is said of the person's clearance; undefined where none is asked for. */
   readonly clearance?: string | undefined;
 }
@@ -70,7 +72,8 @@ export async function markSheet(
     drawHead(pdf, setup, head, marks, units.length);
     let y = STRIP.top - 14;
     if (mark_m !== undefined) {
-      drawStrip(pdf, setup, { mark_m, from_m, over: marks.over, loads }, units);
+      const { figuresShown } = head;
+      drawStrip(pdf, setup, { mark_m, from_m, over: marks.over, loads, figuresShown }, units);
       y = STRIP.top + STRIP.height + 10;
     }
     y = drawGrip(pdf, marks, y, units.length);
@@ -136,6 +139,7 @@ interface FloorStrip {
   readonly from_m: number;
   readonly over: string;
   readonly loads: readonly DistanceMark[];
+  readonly figuresShown: boolean;
 }
 
 /** The edges fall between two steps, so that every figure is whole. */
@@ -148,16 +152,19 @@ function stripStart(mark_m: number, { loads, step_m }: Ruler): number {
 function drawStrip(
   pdf: PDFKit.PDFDocument,
   setup: SetupRecord,
-  { mark_m, from_m, over, loads }: FloorStrip,
+  { figuresShown, from_m, loads, mark_m, over }: FloorStrip,
   units: Units,
 ): void {
   const ruler = RULERS[units.length];
   const at = (distance_m: number): number => (STRIP.left + (distance_m - from_m) * 1000) * MM;
   const top = STRIP.top * MM;
   const bottom = (STRIP.top + STRIP.height) * MM;
+  const asked = figuresShown
+    ? `, and what each distance asks on average${spreadWords(setup, units)}`
+    : '';
   pdf.font('regular').fontSize(11).fillColor(FAINT);
   pdf.text(
-    `Floor strip: ${ruler.words} from the anchor’s plumb line, which lies to the left, and what each distance asks on average${spreadWords(setup, units)}.`,
+    `Floor strip: ${ruler.words} from the anchor’s plumb line, which lies to the left${asked}.`,
     STRIP.left * MM,
     (STRIP.top - 19) * MM,
     line(STRIP.length),
@@ -184,6 +191,7 @@ function drawStrip(
       .font('bold')
       .fontSize(17)
       .fillColor(overLimit ? STOP : INK);
+    if (!figuresShown && !overLimit) continue;
     pdf.text(overLimit ? 'too far' : words(mean), x, bottom - 24 * MM, line(25, 'center'));
   }
 }

@@ -28,7 +28,8 @@ export function setupRoutes(app: App, _options: unknown, done: () => void): void
       const person = await findPerson(scoped, found.personId);
       const place = await scoped.findOwn(PlaceEntity, { id: found.placeId });
       const clearance = clearanceWords(person, dayInZone(now, zone));
-      const head = { person: person.name, place: place.name, clearance };
+      const { figuresShown, name } = person;
+      const head = { person: name, place: place.name, figuresShown, clearance };
       return reply.type('application/pdf').send(await markSheet(solver, found, head, units));
     },
   );

@@ -5,7 +5,9 @@ import {
   invitations,
   invitationShown,
   mails,
+  peopleDeleted,
   peopleGiven,
+  personFileRead,
   problemDocument,
   recordChange,
   RECORDS,
@@ -23,13 +25,16 @@ export {
   invitations,
   invitationShown,
   mails,
+  peopleDeleted,
   peopleGiven,
+  personFileRead,
   problemDocument,
   RECORDS,
   setup,
   signIns,
 };
 export const nothing = z.unknown();
+export const openDocument = z.looseObject({ format: z.string(), version: z.number() });
 export const sessionPage = z.array(session);
 
 /** A kind that this build does not know is of a newer one, and is left out. */

@@ -13,7 +13,9 @@ import type {
   Mail,
   PasswordChange,
   PasswordReset,
+  PeopleDeleted,
   PeopleGiven,
+  PersonFileRead,
   RecordKind,
   RecordOf,
   Role,
@@ -100,6 +102,23 @@ export class StudioApi {
     const body = { trainerIds };
     return this.client.put(`/people/${personId}/trainers`, body, ({ nothing }) => nothing);
   }
+  /** All that is on record of a person, as an open document. */
+  personFile(id: string): Observable<object> {
+    return this.client.get(`/people/${id}/file`, ({ openDocument }) => openDocument);
+  }
+  /** Reads a person's file in, or only says what that would do. */
+  readPersonFile(file: unknown, save: boolean): Observable<PersonFileRead> {
+    const query = save ? '?save=yes' : '';
+    return this.client.post(`/people/import${query}`, file, ({ personFileRead }) => personFileRead);
+  }
+  /** For good. */
+  deletePerson(id: string): Observable<unknown> {
+    return this.client.delete(`/people/${id}`, ({ nothing }) => nothing);
+  }
+  peopleDeleted(): Observable<PeopleDeleted> {
+    return this.client.get('/people-deleted', ({ peopleDeleted }) => peopleDeleted);
+  }
+
   /** What the simulated mailbox has taken; null where mails are really sent. */
   mails(): Observable<readonly Mail[] | null> {
     return this.client.get('/mails', ({ mails }) => mails);

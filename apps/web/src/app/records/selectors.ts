@@ -35,7 +35,23 @@ export const selectFinderPreferences = createSelector(
   ([preferences]): FinderPreferences => preferences?.finder ?? USUAL_PREFERENCES,
 );
 
-export const selectPeople = createSelector(SHOWN.person.selectAll, (all) => all.toSorted(byName));
+/** Everybody on record, those too whom nobody trains any more. */
+export const selectEverybody = createSelector(SHOWN.person.selectAll, (all) =>
+  all.toSorted(byName),
+);
+
+/** Whom the trainer works with. */
+export const selectPeople = createSelector(selectEverybody, (all) =>
+  all.filter(({ archivedOn }) => archivedOn === null),
+);
+
+/** Notes that stand, the latest first. */
+export const selectNotes = createSelector(SHOWN.note.selectAll, (all) =>
+  all
+    .filter(({ removed }) => !removed)
+    .toSorted(byText(({ day, writtenAt }) => `${day} ${writtenAt}`))
+    .reverse(),
+);
 export const selectPlaces = createSelector(SHOWN.place.selectAll, (all) => all.toSorted(byName));
 
 /** Set-ups that were not put away. */

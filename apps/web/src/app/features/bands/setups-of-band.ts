@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import { bandsLaid, type ForceUnit } from '@wiry-otter/core';
 import { meanQuantity, quantityWords } from '../../ui/quantities/figures';
 import { knownLaws, remeasuredWords } from '../setups/saved/remeasured-words';
-import { selectKnownBands, selectPeople, selectSetups } from '../../records/selectors';
+import { selectKnownBands, selectEverybody, selectSetups } from '../../records/selectors';
 
 /** The set-ups a band is used in, and by how much its last measurement changed each. */
 @Component({
@@ -32,7 +32,7 @@ export class SetupsOfBand {
 
   private readonly store = inject(Store);
   private readonly setups = this.store.selectSignal(selectSetups);
-  private readonly people = this.store.selectSignal(selectPeople);
+  private readonly people = this.store.selectSignal(selectEverybody);
   private readonly bands = this.store.selectSignal(selectKnownBands);
 
   protected readonly rows = computed(() => {

@@ -13,7 +13,7 @@ import { format, parseISO } from 'date-fns';
 import { troubleNotice } from '../../api/api-problem';
 import { StudioApi } from '../../api/studio-api';
 import { focusFeature } from '../../focus/focus';
-import { selectForceUnit, selectPeople, selectSessions } from '../../records/selectors';
+import { selectForceUnit, selectEverybody, selectSessions } from '../../records/selectors';
 import { syncFeature } from '../../records/sync';
 import { noticeActions } from '../../ui/notices/notices';
 import { meanQuantity, quantityWords } from '../../ui/quantities/figures';
@@ -37,7 +37,7 @@ export const LogStore = signalStore(
     }),
   })),
   withComputed(({ _focusId, _kept, older }, global = inject(Store)) => {
-    const people = global.selectSignal(selectPeople);
+    const people = global.selectSignal(selectEverybody);
     return {
       person: computed(() => people().find(({ id }) => id === _focusId())),
       sessions: computed(() => {

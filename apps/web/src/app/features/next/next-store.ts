@@ -18,7 +18,7 @@ import { StudioApi } from '../../api/studio-api';
 import { focusActions } from '../../focus/focus';
 import { RecordWriter } from '../../records/outbox/record-writer';
 import { answered } from '../../records/record-actions';
-import { selectPeople, selectPrescriptions } from '../../records/selectors';
+import { selectEverybody, selectPrescriptions } from '../../records/selectors';
 import { SHOWN } from '../../records/shown';
 import { syncFeature } from '../../records/sync';
 import { noticeActions } from '../../ui/notices/notices';
@@ -64,7 +64,7 @@ export const NextStore = signalStore(
     };
   }),
   withComputed(({ decision, session }, global = inject(Store)) => {
-    const people = global.selectSignal(selectPeople);
+    const people = global.selectSignal(selectEverybody);
     const prescriptions = global.selectSignal(selectPrescriptions);
     return {
       person: computed(() => people().find(({ id }) => id === session()?.personId)),

@@ -7,24 +7,34 @@ import {
   type PersonInput,
   type PersonRecord,
 } from '@wiry-otter/contracts';
-import { needsClearance, writeDay } from '@wiry-otter/core';
+import { clinicianWords, needsClearance, writeDay } from '@wiry-otter/core';
+import { NOTHING_SAID_YET, type PersonFields, personFields, weighed } from '@wiry-otter/derived';
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { v7 as uuidv7 } from 'uuid';
 import { selectPresentTrainers } from '../../account/own-role';
 import { focusActions } from '../../focus/focus';
-import { personFields } from '../../records/outbox/kinds/people';
-import { selectUnits, selectPeople, selectSessions } from '../../records/selectors';
+import {
+  selectEverybody,
+  selectExercises,
+  selectSessions,
+  selectUnits,
+} from '../../records/selectors';
+import { SHOWN } from '../../records/shown';
 import { syncFeature } from '../../records/sync';
 import { studioActions } from '../../records/writing/studio-actions';
 import { fits, readStored, store as keep } from '../../storage/storage';
+import { knownExercises } from '../exercises/known-exercises';
 import { limitLines, personFaultWords, personLines } from './person-words';
 
 /** A person under change: their id, and the fields as they would be written. */
-export interface PersonDraft extends PersonInput {
+export interface PersonDraft extends PersonFields {
   readonly id: string;
 }
 
 type Order = 'name' | 'lastSession';
+
+/** Whom the list shows. */
+type Listed = 'present' | 'archived';
 
 interface PeopleState {
   /** Whose sheet is open; null for none. */
@@ -33,6 +43,7 @@ interface PeopleState {
   /** Whether the draft was changed since it was opened: a form begins without errors. */
   readonly changed: boolean;
   readonly order: Order;
+  readonly listed: Listed;
 }
 
 /** In which order the trainer last looked at them. */
@@ -46,7 +57,8 @@ const SOON_DAYS = 14;
 const QUIET_DAYS = 14;
 
 /** What most people are like, until it is said otherwise; stature and mass have to be said. */
-const NEW_PERSON: Omit<PersonInput, 'stature_m' | 'mass_kg'> = {
+const NEW_PERSON: Omit<PersonFields, 'stature_m' | 'mass_kg'> = {
+  ...NOTHING_SAID_YET,
   version: 0,
   name: '',
   about: '',
@@ -66,12 +78,12 @@ export const PeopleStore = signalStore(
   withState((): PeopleState => ({
     ...{ openId: null, draft: null, changed: false },
     order: readStored(ORDER_KEY, anOrder) ?? 'name',
+    listed: 'present',
   })),
-  withComputed(({ draft, openId, order }, global = inject(Store)) => {
-    const people = global.selectSignal(selectPeople);
+  withComputed(({ draft, listed, openId, order }, global = inject(Store)) => {
+    const people = global.selectSignal(selectEverybody);
     const sessions = global.selectSignal(selectSessions);
     const units = global.selectSignal(selectUnits);
-    const present = global.selectSignal(selectPresentTrainers);
     const loaded = global.selectSignal(syncFeature.selectLoaded);
     const lastDays = computed(() => {
       const days = new Map<string, string>();
@@ -81,22 +93,40 @@ export const PeopleStore = signalStore(
       return days;
     });
     const person = computed(() => people().find(({ id }) => id === openId()));
+    const own = global.selectSignal(selectExercises);
+    const exercises = computed(() => knownExercises(own()));
+    const titleOf = (id: string): string => exercises().get(id)?.title ?? id;
+    const present = global.selectSignal(selectPresentTrainers);
+    const archived = computed(() => people().filter(({ archivedOn }) => archivedOn !== null));
     return {
       units,
       person,
+      exercises,
+      /** By title. */
+      exerciseChoices: computed(() =>
+        [...exercises().values()]
+          .map(({ id, title }) => ({ id, words: title }))
+          .toSorted((a, b) => a.words.localeCompare(b.words)),
+      ),
+      archivedCount: computed(() => archived().length),
       rows: computed(() => {
         const today = new Date();
-        const rows = people().map((one) => {
+        const wanted = people().filter(
+          ({ archivedOn }) => (archivedOn === null) === (listed() === 'present'),
+        );
+        const rows = wanted.map((one) => {
           const last = lastDays().get(one.id);
           if (last !== undefined) {
             const days = differenceInCalendarDays(today, parseISO(last));
-            const quiet = days > QUIET_DAYS ? `quiet for ${days} days` : null;
+            const isQuiet = days > QUIET_DAYS && one.archivedOn === null;
+            const quiet = isQuiet ? `quiet for ${days} days` : null;
             return { person: one, last, lastWords: format(parseISO(last), 'EEE d MMM'), quiet };
           }
           // What lies further back than the device keeps is known from the person.
           const isKnown = Object.keys(one.trainedSince).length > 0;
           const lastWords = !loaded() || isKnown ? '' : 'no session yet';
-          const quiet = loaded() && isKnown ? 'quiet for half a year' : null;
+          const isQuiet = loaded() && isKnown && one.archivedOn === null;
+          const quiet = isQuiet ? 'quiet for half a year' : null;
           return { person: one, last: '', lastWords, quiet };
         });
         // Who was trained longest ago first: whom nobody has trained yet before all others.
@@ -107,11 +137,12 @@ export const PeopleStore = signalStore(
         if (found === undefined) return [];
         const trainers = present().length > 1 ? present() : [];
         const theirs = trainers.filter(({ id }) => found.trainerIds.includes(id));
-        return personLines(
-          found,
-          units(),
-          theirs.map(({ name }) => name),
-        );
+        return personLines(found, {
+          units: units(),
+          today: today(),
+          trainers: theirs.map(({ name }) => name),
+          exercise: titleOf,
+        });
       }),
       /** Then the note of every screen says what there is, or that there is none. */
       isClearanceAskedFor: computed(() => {
@@ -123,66 +154,88 @@ export const PeopleStore = signalStore(
         return clearance === null
           ? null
           : {
-              by: clearance.by,
+              by: clinicianWords(clearance),
               until: writeDay(clearance.until),
-              isOver: clearance.until < format(new Date(), 'yyyy-MM-dd'),
+              isOver: clearance.until < today(),
               endsWords: endsWords(clearance.until),
               limits: clearance.limits,
-              enforced: limitLines(clearance, units()),
+              enforced: limitLines(clearance, units(), titleOf),
             };
       }),
       clearancesBefore: computed(() =>
         (person()?.clearancesBefore ?? []).map(
-          ({ by, until }) => `${by}, until ${writeDay(until)}`,
+          (one) => `${clinicianWords(one)}, until ${writeDay(one.until)}`,
         ),
       ),
       /** What is wrong with the draft, each in words; nothing when it can be kept. */
       faults: computed(() => {
         const present = draft();
         if (present === null) return [];
-        const { id: _id, ...input } = present;
+        const { id, ...fields } = present;
+        const input = withMass(
+          fields,
+          people().find((one) => one.id === id),
+        );
         const parsed = parseDocument(personInput, input);
-        return parsed.ok ? [] : parsed.faults.map((fault) => personFaultWords(input, fault));
+        // A mass stands in two places: what is wrong with it is said once.
+        return parsed.ok
+          ? []
+          : [...new Set(parsed.faults.map((fault) => personFaultWords(input, fault)))];
       }),
     };
   }),
-  withMethods((store, global = inject(Store)) => ({
-    open(openId: string | null): void {
-      patchState(store, { openId, draft: null, changed: false });
-    },
-    sort(order: Order): void {
-      keep(ORDER_KEY, order);
-      patchState(store, { order });
-    },
-    add(): void {
-      const draft = { ...NEW_PERSON, id: uuidv7(), stature_m: UNSAID, mass_kg: UNSAID };
-      patchState(store, { draft, changed: false });
-    },
-    change(person: PersonRecord): void {
-      patchState(store, { draft: { ...personFields(person), id: person.id }, changed: false });
-    },
-    set(part: Partial<PersonInput>): void {
-      patchState(store, ({ draft }) =>
-        draft === null ? {} : { draft: { ...draft, ...part }, changed: true },
-      );
-    },
-    leave(): void {
-      patchState(store, { draft: null, changed: false });
-    },
-    /** Keeps the draft. Returns whose it is; nothing while something is wrong with it. */
-    save(): string | undefined {
-      const draft = store.draft();
-      patchState(store, { changed: true });
-      if (draft === null || store.faults().length > 0) return undefined;
-      const { id, ...input } = draft;
-      const words = `${input.name.trim()}: kept.`;
-      global.dispatch(focusActions.focusPerson({ personId: id }));
-      global.dispatch(studioActions.savePerson({ id, input, words }));
-      patchState(store, { openId: id, draft: null, changed: false });
-      return id;
-    },
-  })),
+  withMethods(
+    (store, global = inject(Store), people = global.selectSignal(SHOWN.person.selectEntities)) => ({
+      open(openId: string | null): void {
+        patchState(store, { openId, draft: null, changed: false });
+      },
+      list(listed: Listed): void {
+        patchState(store, { listed });
+      },
+      sort(order: Order): void {
+        keep(ORDER_KEY, order);
+        patchState(store, { order });
+      },
+      add(): void {
+        const draft = { ...NEW_PERSON, id: uuidv7(), stature_m: UNSAID, mass_kg: UNSAID };
+        patchState(store, { draft, changed: false });
+      },
+      change(person: PersonRecord): void {
+        patchState(store, { draft: { ...personFields(person), id: person.id }, changed: false });
+      },
+      set(part: Partial<PersonFields>): void {
+        patchState(store, ({ draft }) =>
+          draft === null ? {} : { draft: { ...draft, ...part }, changed: true },
+        );
+      },
+      leave(): void {
+        patchState(store, { draft: null, changed: false });
+      },
+      /** Keeps the draft. Returns whose it is; nothing while something is wrong with it. */
+      save(): string | undefined {
+        const draft = store.draft();
+        patchState(store, { changed: true });
+        if (draft === null || store.faults().length > 0) return undefined;
+        const { id, ...fields } = draft;
+        const input = withMass(fields, people()[id]);
+        const words = `${input.name.trim()}: kept.`;
+        global.dispatch(focusActions.focusPerson({ personId: id }));
+        global.dispatch(studioActions.savePerson({ id, input, words }));
+        patchState(store, { openId: id, draft: null, changed: false });
+        return id;
+      },
+    }),
+  ),
 );
+
+/** What they weigh as of today, where the form says something else than the file. */
+function withMass(fields: PersonFields, before: PersonRecord | undefined): PersonInput {
+  const { mass_kg } = fields;
+  if (before?.mass_kg === mass_kg) return fields;
+  return { ...fields, ...weighed(fields, { on: today(), mass_kg }) };
+}
+
+const today = (): string => format(new Date(), 'yyyy-MM-dd');
 
 /** That a clearance runs out soon, or has; nothing while it holds for longer. */
 function endsWords(until: string): string | null {

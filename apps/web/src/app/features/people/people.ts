@@ -8,16 +8,16 @@ import {
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { DEFERENCE } from '@wiry-otter/core';
 import { focusActions, focusFeature } from '../../focus/focus';
-import { ClearanceNote } from '../../ui/notices/clearance-note';
 import { PeopleStore } from './people-store';
 import { PersonForm } from './person-form';
+import { PersonSheet } from './person-sheet';
+import { ReadFile } from './read-file';
 
 /** Everybody whom the trainer works with, and what is on file of one of them. */
 @Component({
   selector: 'otter-people',
-  imports: [ClearanceNote, PersonForm, RouterLink],
+  imports: [PersonForm, PersonSheet, ReadFile, RouterLink],
   providers: [PeopleStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './people.html',
@@ -30,15 +30,15 @@ export class People {
   private readonly global = inject(Store);
   private readonly focusId = this.global.selectSignal(focusFeature.selectFocusId);
   protected readonly store = inject(PeopleStore);
-  protected readonly deference = DEFERENCE;
 
   constructor() {
     effect(() => this.store.open(this.id() ?? null));
     // Whose sheet is open, the other screens are about.
     effect(() => {
-      const personId = this.store.person()?.id;
-      if (personId === undefined || personId === untracked(this.focusId)) return;
-      this.global.dispatch(focusActions.focusPerson({ personId }));
+      const person = this.store.person();
+      if (person === undefined || person.archivedOn !== null) return;
+      if (person.id === untracked(this.focusId)) return;
+      this.global.dispatch(focusActions.focusPerson({ personId: person.id }));
     });
   }
 

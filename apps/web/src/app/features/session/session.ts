@@ -24,7 +24,12 @@ import { Keys } from '../../shell/keys';
 import { NoticeBar } from '../../ui/notices/notice-bar';
 import { Theme } from '../../ui/theme/theme';
 import { map } from 'rxjs';
-import { selectForceUnit, selectPeople, selectPlaces, selectUnits } from '../../records/selectors';
+import {
+  selectForceUnit,
+  selectEverybody,
+  selectPlaces,
+  selectUnits,
+} from '../../records/selectors';
 import { SHOWN } from '../../records/shown';
 import { outboxFeature } from '../../records/outbox/outbox-state';
 import { sessionNotices } from './session-notices';
@@ -64,7 +69,7 @@ export class Session {
 
   private readonly global = inject(Store);
   private readonly router = inject(Router);
-  private readonly people = this.global.selectSignal(selectPeople);
+  private readonly people = this.global.selectSignal(selectEverybody);
   private readonly places = this.global.selectSignal(selectPlaces);
   private readonly bands = this.global.selectSignal(SHOWN.band.selectEntities);
   private readonly now = signal(Date.now());
@@ -109,9 +114,13 @@ export class Session {
       }),
     );
   });
+  /** Without them the set-up and the effort are told, and no loads: the person looks on. */
+  private readonly figuresShown = computed(() => this.person()?.figuresShown ?? true);
   protected readonly load = computed(() => {
     const figures = this.store.setup()?.figures;
-    return figures === undefined ? null : meanQuantity(figures, this.unit());
+    return figures === undefined || !this.figuresShown()
+      ? null
+      : meanQuantity(figures, this.unit());
   });
   protected readonly marks = computed(() => {
     const document = this.store.setup()?.document;
@@ -212,7 +221,7 @@ export class Session {
   /** What a part of a drop set asks, in the unit on show. */
   protected partLoad(load: number): string {
     const figures = this.store.setup()?.figures;
-    if (figures === undefined) return '';
+    if (figures === undefined || !this.figuresShown()) return '';
     return quantityWords(meanQuantity({ ...figures, mean: load, meanStd: null }, this.unit()));
   }
 

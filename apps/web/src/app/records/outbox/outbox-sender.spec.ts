@@ -2,8 +2,9 @@ import { type HttpTestingController, type TestRequest } from '@angular/common/ht
 import { TestBed } from '@angular/core/testing';
 import { Actions, ofType } from '@ngrx/effects';
 import { bandInput, type LadderRecord, type PlaceInput } from '@wiry-otter/contracts';
+import { personFields } from '@wiry-otter/derived';
 import { setUpApp, tell } from '../../../testing/app';
-import { bandRecord, placeRecord, UUID } from '../../../testing/records';
+import { bandRecord, personRecord, placeRecord, UUID } from '../../../testing/records';
 import { SLICES } from '../record-slice';
 import { fieldsOf } from './kinds/band-input';
 import { Outbox } from './outbox';
@@ -125,6 +126,23 @@ describe('the sender of the outbox', () => {
     (await asked(`/places/${loft}`)).flush(...problem(500, 'internal'));
     (await asked(`/places/${cellar}`)).flush({ ...place(cellar, 'Cellar'), version: 2 });
     expect(await left(1)).toEqual(['Loft']);
+  });
+
+  it('waits with what names a record until that is there, as a place where somebody trains', async () => {
+    const person = personRecord({ id: `${UUID}7`, placeIds: [loft] });
+    const trainsThere: Write = {
+      ...putPlace(loft, 'Jory trains at the loft'),
+      id: crypto.randomUUID(),
+      kind: 'putPerson',
+      params: { id: person.id },
+      body: { ...personFields(person), version: 0 },
+    };
+    await outbox.add(putPlace(loft, 'Loft'), trainsThere, putPlace(cellar, 'Cellar'));
+    start();
+    (await asked(`/places/${loft}`)).flush(...problem(500, 'internal'));
+    (await asked(`/places/${cellar}`)).flush({ ...place(cellar, 'Cellar'), version: 2 });
+    expect(await left(2)).toEqual(['Loft', 'Jory trains at the loft']);
+    expect(wire.match(() => true)).toEqual([]);
   });
 
   it('finds what is due however much of what waits before it is held up', async () => {

@@ -197,16 +197,27 @@ function refusalOf({ code, details = '', message }: ApiProblem): Refusal {
   return { code, words: message, details };
 }
 
-/** The writes that nothing before them stands in the way of: no earlier one is about the same record. */
+/**
+ * The writes that nothing before them stands in the way of: no earlier one is about the same record, nor
+ * about one that they name, such as the band that is laid in a set-up, or the person whose it is.
+ */
 function headsOfChains(writes: readonly KeptWrite[]): KeptWrite[] {
   const taken = new Set<string>();
   return writes.filter(({ body, derived = [], kind, params }) => {
     const { about: aboutOf } = WRITE_KINDS[kind] as WriteKindOf<unknown, unknown>;
     const about = [...aboutOf(params, body), ...derived.map(({ id }) => id)];
-    const isFree = about.every((id) => !taken.has(id));
+    const isFree =
+      about.every((id) => !taken.has(id)) && namedIn(body).every((id) => !taken.has(id));
     about.forEach((id) => taken.add(id));
     return isFree;
   });
+}
+
+const IDS = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}/g;
+
+/** Every id that stands in what is sent; copies of a band are named by the band's. */
+function namedIn(body: unknown): readonly string[] {
+  return JSON.stringify(body ?? null).match(IDS) ?? [];
 }
 
 function aborted(signal: AbortSignal): Promise<void> {

@@ -1,9 +1,10 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { type Action, Store } from '@ngrx/store';
-import type { PersonRecord, PlaceRecord } from '@wiry-otter/contracts';
+import type { NoteInput, NoteRecord, PersonRecord, PlaceRecord } from '@wiry-otter/contracts';
 import { map, withLatestFrom } from 'rxjs';
-import { personFields } from '../outbox/kinds/people';
+import { personFields } from '@wiry-otter/derived';
+import { noteFields } from '../outbox/kinds/people';
 import { RecordWriter } from '../outbox/record-writer';
 import { SHOWN } from '../shown';
 import { done } from './done';
@@ -31,6 +32,31 @@ function undoPerson(before: PersonRecord | undefined): Action | null {
     id,
     input: { ...personFields(before), version: version + 1 },
     words: `${name} as before.`,
+  });
+}
+
+export const saveNote = createEffect(
+  (actions = inject(Actions), writer = inject(RecordWriter), store = inject(Store)) =>
+    actions.pipe(
+      ofType(studioActions.saveNote),
+      withLatestFrom(store.select(SHOWN.note.selectEntities)),
+      map(([{ id, input, words }, notes]) => {
+        const before = notes[id];
+        const what = before === undefined ? 'A new note' : 'A change of a note';
+        void writer.write('putNote', { id }, input, what, before && noteFields(before));
+        return done(words, undoNote(id, input, before));
+      }),
+    ),
+  { functional: true },
+);
+
+/** A note that was just written is taken away again. */
+function undoNote(id: string, input: NoteInput, before: NoteRecord | undefined): Action {
+  const fields = before === undefined ? { ...input, removed: true } : noteFields(before);
+  return studioActions.saveNote({
+    id,
+    input: { ...fields, version: input.version + 1 },
+    words: before === undefined ? 'The note is gone.' : 'The note as before.',
   });
 }
 

@@ -1,0 +1,47 @@
+import { CdkMenu, CdkMenuItem, CdkMenuTrigger } from '@angular/cdk/menu';
+import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { DEFERENCE, massFigure, toKilograms } from '@wiry-otter/core';
+import { ClearanceNote } from '../../ui/notices/clearance-note';
+import { NumberInput } from '../../ui/fields/number-input';
+import { AnchorSymbol } from '../places/anchor-symbol';
+import { DeletePerson } from './delete-person';
+import { HomeKit } from './home-kit';
+import { PeopleStore } from './people-store';
+import { SheetStore } from './sheet-store';
+import { slotsByDay } from './slot-words';
+import { TimeLine } from './time-line';
+
+/** What is on file of one person, and what has happened. */
+@Component({
+  selector: 'otter-person-sheet',
+  imports: [
+    ...[AnchorSymbol, CdkMenu, CdkMenuItem, CdkMenuTrigger, ClearanceNote, DeletePerson],
+    ...[HomeKit, NumberInput, RouterLink, TimeLine],
+  ],
+  providers: [SheetStore],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './person-sheet.html',
+})
+export class PersonSheet {
+  protected readonly people = inject(PeopleStore);
+  protected readonly sheet = inject(SheetStore);
+  protected readonly deference = DEFERENCE;
+  protected readonly week = computed(() => slotsByDay(this.sheet.person()?.freeSlots ?? []));
+
+  constructor() {
+    // Of another person another sheet.
+    effect(() => {
+      this.people.openId();
+      this.sheet.close();
+    });
+  }
+
+  protected mass(mass_kg: number): string {
+    return massFigure(mass_kg, this.sheet.units().mass);
+  }
+
+  protected weigh(given: number | null): void {
+    if (given !== null) this.sheet.weigh(toKilograms(given, this.sheet.units().mass));
+  }
+}
