@@ -1,10 +1,10 @@
 import { CdkMenu, CdkMenuItem, CdkMenuTrigger } from '@angular/cdk/menu';
 import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { DEFERENCE, massFigure, toKilograms } from '@wiry-otter/core';
+import { DEFERENCE } from '@wiry-otter/core';
 import { ClearanceNote } from '../../ui/notices/clearance-note';
-import { NumberInput } from '../../ui/fields/number-input';
 import { AnchorSymbol } from '../places/anchor-symbol';
+import { BodyMasses } from './body-masses';
 import { DeletePerson } from './delete-person';
 import { HomeKit } from './home-kit';
 import { PeopleStore } from './people-store';
@@ -16,8 +16,16 @@ import { TimeLine } from './time-line';
 @Component({
   selector: 'otter-person-sheet',
   imports: [
-    ...[AnchorSymbol, CdkMenu, CdkMenuItem, CdkMenuTrigger, ClearanceNote, DeletePerson],
-    ...[HomeKit, NumberInput, RouterLink, TimeLine],
+    ...[
+      AnchorSymbol,
+      BodyMasses,
+      CdkMenu,
+      CdkMenuItem,
+      CdkMenuTrigger,
+      ClearanceNote,
+      DeletePerson,
+    ],
+    ...[HomeKit, RouterLink, TimeLine],
   ],
   providers: [SheetStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -35,13 +43,5 @@ export class PersonSheet {
       this.people.openId();
       this.sheet.close();
     });
-  }
-
-  protected mass(mass_kg: number): string {
-    return massFigure(mass_kg, this.sheet.units().mass);
-  }
-
-  protected weigh(given: number | null): void {
-    if (given !== null) this.sheet.weigh(toKilograms(given, this.sheet.units().mass));
   }
 }

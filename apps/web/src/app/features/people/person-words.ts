@@ -100,7 +100,7 @@ function goalWords(
   exercise: (id: string) => string,
 ): string {
   if (goal === 'rehab' && rehabStage !== null) {
-    return `${GOAL_WORDS.rehab}, at ${STAGE_WORDS[rehabStage]}`;
+    return `${GOAL_WORDS.rehab}, stage: ${STAGE_WORDS[rehabStage]}`;
   }
   if (goal === 'skill' && skillAim !== null) {
     return `${GOAL_WORDS.skill}: ${exercise(skillAim.exercise)}`;
@@ -136,7 +136,7 @@ export function limitLines(
     ...(groups.not === undefined ? [] : [`no work for ${groups.not.map(groupWords).join(', ')}`]),
     ...(movements.only === undefined ? [] : [`nothing but ${titles(movements.only)}`]),
     ...(movements.not === undefined ? [] : [`no ${titles(movements.not)}`]),
-    ...(enforced.ranges ?? []).map(rangeWords),
+    ...(enforced.ranges ?? []).map((range) => `${rangeWords(range)}, no further`),
   ];
 }
 

@@ -11,8 +11,7 @@ import { NumberInput } from '../../ui/fields/number-input';
   template: `
     <div role="group" [attr.aria-label]="label()">
       <p class="text-sm text-faint">
-        {{ label() }}, degrees from standing upright with the arms hanging; a joint that is not
-        named is free.
+        {{ label() }}, ° from standing upright, arms hanging; a joint not named is free.
       </p>
       @for (range of ranges(); track range.joint) {
         <div class="mt-2 flex flex-wrap items-end gap-3">

@@ -39,7 +39,7 @@ const USUAL_SLOT: FreeSlot = { weekday: 'monday', from: '17:00', to: '18:00' };
               }
             </select>
             <input
-              class="figure w-28"
+              class="figure w-36"
               type="time"
               aria-label="from"
               [name]="'from' + $index"
@@ -48,7 +48,7 @@ const USUAL_SLOT: FreeSlot = { weekday: 'monday', from: '17:00', to: '18:00' };
             />
             <span class="pb-2">to</span>
             <input
-              class="figure w-28"
+              class="figure w-36"
               type="time"
               aria-label="to"
               [name]="'to' + $index"

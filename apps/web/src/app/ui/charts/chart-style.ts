@@ -23,7 +23,12 @@ export interface Axes {
     readonly step?: number;
   };
   /** With `max` the axis ends there whatever the lines; else it fits them. */
-  readonly y: { readonly title: string; readonly max?: number };
+  readonly y: {
+    readonly title: string;
+    readonly max?: number;
+    /** It begins near the lines, not at nothing. */
+    readonly fitted?: boolean;
+  };
 }
 
 /** The faces of the application: a canvas does not inherit them. */
@@ -57,7 +62,7 @@ export function chartOptions(inks: Inks, axes: Axes): ChartOptions {
         type: 'linear',
         min: axes.x.min,
         max: axes.x.max,
-        title: title(axes.x.title),
+        title: { ...title(axes.x.title), display: axes.x.title !== '' },
         ticks: {
           color: inks('faint'),
           font,
@@ -72,7 +77,7 @@ export function chartOptions(inks: Inks, axes: Axes): ChartOptions {
       },
       y: {
         ...axis,
-        beginAtZero: true,
+        beginAtZero: axes.y.fitted !== true,
         ...(axes.y.max === undefined ? {} : { max: axes.y.max }),
         title: title(axes.y.title),
         // Enough to read by; each one more is measured and drawn anew on every frame of a drag.
