@@ -133,7 +133,7 @@ describe('the sheet of marks', () => {
 
   it('says the clearance and its limits of whoever needs one', async () => {
     const setup = await demoSetup(studio.mika, 'Odile Brandt');
-    const head = { person: 'Odile', place: 'Lock cottage', figuresShown: true };
+    const head = { person: 'Odile', place: 'Lock cottage', figuresShown: false };
     const clearance =
       'Cleared until spring.\nNothing overhead.\nOnly in sight.\nThe rest in words.';
     const bare = linesWritten(await markSheet(SOLVER_IN_PLACE, setup, head, USUAL_UNITS))[0] ?? NaN;
@@ -141,8 +141,18 @@ describe('the sheet of marks', () => {
       linesWritten(await markSheet(SOLVER_IN_PLACE, setup, { ...head, clearance }, USUAL_UNITS)),
     ).toEqual([bare + 3]);
     const { body } = await studio.mika.file(`/setups/${setup.id}/marks.pdf`);
-    // The demo's clearance and limits take a second line.
-    expect(linesWritten(body)).toEqual([bare + 1]);
+    // The demo's clearance and limits take three lines, where there was one.
+    expect(linesWritten(body)).toEqual([bare + 2]);
+  });
+
+  it('tells who goes by feel alone the distances, and no loads', async () => {
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const linesOf = async (figuresShown: boolean): Promise<number> => {
+      const head = { person: 'Tobias', place: 'Boatyard', figuresShown };
+      return linesWritten(await markSheet(SOLVER_IN_PLACE, setup, head, USUAL_UNITS))[0] ?? NaN;
+    };
+    // Five distances within a quarter of a metre, each with its load.
+    expect((await linesOf(true)) - (await linesOf(false))).toBe(5);
   });
 
   it('is nobody else’s', async () => {

@@ -174,7 +174,14 @@ describe('the records that devices keep', () => {
     await give(true);
     const theirs = await pull(client, cursor);
     const kinds = new Set(theirs.changes.map(({ kind }) => kind));
-    expect([...kinds].sort()).toEqual(['decision', 'person', 'prescription', 'session', 'setup']);
+    expect([...kinds].sort()).toEqual([
+      'decision',
+      'note',
+      'person',
+      'prescription',
+      'session',
+      'setup',
+    ]);
     expect(theirs.changes.every(({ record }) => record !== null)).toBeTrue();
     await give(false);
     const gone = await pull(client, theirs.cursor);

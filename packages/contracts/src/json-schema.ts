@@ -17,6 +17,7 @@ import {
 } from './documents/search.js';
 import { setupDocument } from './documents/setup.js';
 import { skillDocument } from './documents/skill.js';
+import { personFile } from './api/person-file.js';
 import { solutionDocument } from './documents/solution.js';
 
 /** The open documents by the name that stands in their `format`. */
@@ -35,6 +36,7 @@ export const OPEN_DOCUMENTS = {
   'wiry-otter.decision': decisionDocument,
   'wiry-otter.band': bandDocument,
   'wiry-otter.person': personDocument,
+  'wiry-otter.person-file': personFile,
   'wiry-otter.place': placeDocument,
   'wiry-otter.history': historyDocument,
   'wiry-otter.studio': studioDocument,

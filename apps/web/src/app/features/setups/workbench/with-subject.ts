@@ -42,7 +42,11 @@ export function withSubject() {
       const exercise = computed(
         () => exercises().get(set.exerciseId()) ?? [...exercises().values()][0],
       );
-      const place = computed(() => places().find(({ id }) => id === set.placeId()) ?? places()[0]);
+      /** Where they train, until another place is chosen. */
+      const usualPlace = computed(
+        () => places().find(({ id }) => person()?.placeIds.includes(id)) ?? places()[0],
+      );
+      const place = computed(() => places().find(({ id }) => id === set.placeId()) ?? usualPlace());
       const anchors = computed(() => usableAnchors(exercise(), place()));
       const usable = computed(() => usableBands(known()));
       return {
@@ -54,6 +58,7 @@ export function withSubject() {
         places,
         /** The person's body, or the one tried out. */
         body: computed<Body>(() => set.body() ?? person() ?? DEFAULT_BODY),
+        usualPlace,
         place,
         exercises,
         exercise,

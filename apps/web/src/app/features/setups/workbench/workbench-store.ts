@@ -206,7 +206,7 @@ export const WorkbenchStore = signalStore(
         const last = store.saved().at(-1);
         patchState(store, { set: EMPTY_WORKBENCH });
         if (last !== undefined) store.change('begin', stateOf(last, girthOf(last), store.known()));
-        else changeAnew('begin', { placeId: store.places()[0]?.id ?? '' });
+        else changeAnew('begin', { placeId: store.usualPlace()?.id ?? '' });
         store.forget();
       },
       /** Girth of the anchor of a set-up on record, m; 0 where it is not known. */
