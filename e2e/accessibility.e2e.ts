@@ -18,6 +18,9 @@ const SCREENS = [
   '/studio/trainers',
   '/studio/mails',
   '/studio/you',
+  '/studio/documents',
+  '/studio/back-ups',
+  '/studio/device',
   '/outbox',
   '/places',
   '/exercises',
@@ -51,8 +54,22 @@ for (const theme of ['light', 'dark'] as const) {
     await page.getByRole('link', { name: /^Odile Brandt/ }).click();
     await expect(page.getByText('Every set-up is held to')).toBeVisible();
     await check('person');
+    await page.getByRole('button', { name: 'More', exact: true }).click();
+    await check('person, the menu');
+    await page.getByRole('menuitem', { name: /^Delete for good/ }).click();
+    await check('person, about to be deleted');
+    await page.getByRole('button', { name: 'Keep them' }).click();
+    await page
+      .getByRole('button', { name: /^Change the note/ })
+      .first()
+      .click();
+    await check('person, a note under change');
     await page.getByRole('button', { name: 'Change Odile Brandt' }).click();
+    // The bar that stays in sight lies over something wherever the page is: looked at all at once.
+    const usual = page.viewportSize() ?? { width: 1280, height: 720 };
+    await page.setViewportSize({ ...usual, height: 3000 });
     await check('person, under change');
+    await page.setViewportSize(usual);
     await page.goto('/bands');
     await page.getByRole('link', { name: /^Willow,/ }).click();
     await expect(page.getByRole('heading', { name: 'Willow' })).toBeVisible();

@@ -21,6 +21,7 @@ export function backUp(databaseUrl, file, password) {
     dump(databaseUrl, password === undefined ? beside : plain);
     if (password !== undefined) cipher(['-e', '-salt', '-in', plain, '-out', beside], password);
     renameSync(beside, file);
+    note(databaseUrl, password !== undefined);
   } finally {
     rmSync(folder, { recursive: true, force: true });
     rmSync(beside, { force: true });
@@ -67,6 +68,15 @@ function environmentOf(databaseUrl) {
     PGPASSWORD: decodeURIComponent(password),
     PGDATABASE: decodeURIComponent(pathname.slice(1)),
   };
+}
+
+/** Keeps that it was made, for owners to see; a database of before has no place for that. */
+function note(databaseUrl, encrypted) {
+  const args = ['-q', '-c', `INSERT INTO backup_made (encrypted) VALUES (${encrypted})`];
+  const isThere = "SELECT count(*) FROM pg_tables WHERE tablename = 'backup_made'";
+  const env = environmentOf(databaseUrl);
+  if (run(clientProgram('psql'), ['-At', '-c', isThere], { env }).trim() === '0') return;
+  run(clientProgram('psql'), args, { env });
 }
 
 function cipher(args, password) {

@@ -6,6 +6,7 @@ import {
   personDocument,
   placeDocument,
   studioDocument,
+  studioSettingsDocument,
 } from './documents/records.js';
 import { decisionDocument, reviewDocument } from './documents/review.js';
 import { calibrationDocument, samplesDocument } from './documents/samples.js';
@@ -40,6 +41,7 @@ export const OPEN_DOCUMENTS = {
   'wiry-otter.place': placeDocument,
   'wiry-otter.history': historyDocument,
   'wiry-otter.studio': studioDocument,
+  'wiry-otter.studio-settings': studioSettingsDocument,
 } as const;
 
 /** The JSON Schema of every open document, as the files under docs/schemas. */

@@ -51,6 +51,7 @@ import { SessionEntity, TrainingSetEntity, DecisionEntity } from './sessions/ent
 import { sessionRoutes } from './sessions/routes.js';
 import { PersonDeletedEntity } from './person-files/entities.js';
 import { personFileRoutes } from './person-files/routes.js';
+import { studioDocumentRoutes } from './studio-documents/routes.js';
 import { findingRoutes } from './finding/routes.js';
 
 /** A part of the product: its tables and its routes, in a folder of its own. */
@@ -95,6 +96,7 @@ export const AREAS: readonly Area[] = [
     routes: [sessionRoutes],
   },
   { name: 'person-files', entities: [PersonDeletedEntity], routes: [personFileRoutes] },
+  { name: 'studio-documents', entities: [], routes: [studioDocumentRoutes] },
   { name: 'finding', entities: [], routes: [findingRoutes] },
 ];
 

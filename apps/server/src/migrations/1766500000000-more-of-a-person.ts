@@ -1,6 +1,6 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
-/** The rest of what a trainer writes down of a person, notes, and that somebody was deleted. */
+/** The rest of what a trainer writes down of a person, notes, that somebody was deleted, and when back-ups were made. */
 export class MoreOfAPerson1766500000000 implements MigrationInterface {
   readonly name = 'MoreOfAPerson1766500000000';
 
@@ -28,6 +28,10 @@ export class MoreOfAPerson1766500000000 implements MigrationInterface {
         written_by uuid NOT NULL REFERENCES trainer
       );
       CREATE INDEX ON person_note (person_id);
+      CREATE TABLE backup_made (
+        made_at timestamptz PRIMARY KEY DEFAULT now(),
+        encrypted boolean NOT NULL
+      );
       CREATE TABLE person_deleted (
         id uuid PRIMARY KEY,
         studio_id uuid NOT NULL REFERENCES studio,
@@ -41,7 +45,7 @@ export class MoreOfAPerson1766500000000 implements MigrationInterface {
 
   async down(runner: QueryRunner): Promise<void> {
     await runner.query(`
-      DROP TABLE person_note, person_deleted;
+      DROP TABLE person_note, person_deleted, backup_made;
       ALTER TABLE person
         DROP COLUMN figures_shown, DROP COLUMN body_masses, DROP COLUMN free_slots,
         DROP COLUMN place_ids, DROP COLUMN rehab_stage, DROP COLUMN skill_aim,

@@ -163,6 +163,8 @@ export async function sampleRequests(
     'GET /api/people/{id}/file': of('person', 'GET', `/people/${setup.personId}/file`),
     'POST /api/people/import': of('own', 'POST', '/people/import', asideFile),
     'DELETE /api/people/{id}': of('person', 'DELETE', `/people/${asideId}`),
+    'GET /api/studio/back-ups': of('owner', 'GET', '/studio/back-ups'),
+    'GET /api/studio/documents.zip': of('owner', 'GET', '/studio/documents.zip'),
     'GET /api/people-deleted': of('owner', 'GET', '/people-deleted'),
     'PUT /api/notes/{id}': of('person', 'PUT', `/notes/${uuidv7()}`, {
       ...{

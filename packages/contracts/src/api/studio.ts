@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { forceUnit, lengthUnit, massUnit, weekStart } from '../documents/primitives.js';
-import { uuid, version } from './identity.js';
+import { moment, uuid, version } from './identity.js';
 
 /** An owner decides for the studio and invites; a trainer works with the people they were given. */
 export const role = z.enum(['owner', 'trainer']);
@@ -55,6 +55,10 @@ const particulars = {
     .nullable()
     .optional(),
 };
+
+/** When all of the database was written to a file, the latest first. */
+export const backUps = z.array(z.object({ madeAt: moment, encrypted: z.boolean() }));
+export type BackUps = z.infer<typeof backUps>;
 
 export const studioRulesInput = z.strictObject({ version, ...rules, ...particulars });
 export type StudioRulesInput = z.infer<typeof studioRulesInput>;

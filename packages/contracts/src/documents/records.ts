@@ -8,10 +8,13 @@ import {
   form,
   goal,
   id,
+  lengthUnit,
   mass_kg,
+  massUnit,
   nonNegative,
   positive,
   stature_m,
+  weekStart,
 } from './primitives.js';
 import { clearance, health, laterFields } from './person-parts.js';
 import { repRange, school } from './review.js';
@@ -27,6 +30,31 @@ export const studioDocument = z.strictObject({
     .min(1),
 });
 export type StudioDocument = z.infer<typeof studioDocument>;
+
+/** `wiry-otter.studio-settings`: what a studio is called, how it writes, its rules, who works in it. */
+export const studioSettingsDocument = z.strictObject({
+  ...documentHead('wiry-otter.studio-settings'),
+  name: z.string().min(1),
+  zone: z.string().min(1),
+  forceUnit,
+  lengthUnit,
+  massUnit,
+  weekStart,
+  /** A band is looked at after so many days, or stretches beyond ×2. */
+  inspectionDays: z.number().int().positive(),
+  inspectionCycles: z.number().int().positive(),
+  /** A pull toward the face is refused. */
+  eyesRule: z.boolean(),
+  trainers: z.array(
+    z.strictObject({
+      name: z.string(),
+      email: z.email(),
+      role: z.enum(['owner', 'trainer']),
+      hasLeft: z.boolean(),
+    }),
+  ),
+});
+export type StudioSettingsDocument = z.infer<typeof studioSettingsDocument>;
 
 /** `wiry-otter.person`: body, goal, limits and clearance. */
 export const personDocument = z.strictObject({

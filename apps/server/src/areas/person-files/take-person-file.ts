@@ -4,7 +4,7 @@ import { refuse } from '../../platform/problems/refusal.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { OwnExerciseEntity } from '../exercises/entities.js';
 import { LadderEntity, LadderVersionEntity } from '../ladders/entities.js';
-import { NoteEntity } from '../people/entities.js';
+import { NoteEntity, type PersonRow } from '../people/entities.js';
 import { findPerson, toPerson } from '../people/people-store.js';
 import { AnchorEntity, PlaceEntity } from '../places/entities.js';
 import { PrescriptionEntity } from '../prescriptions/entities.js';
@@ -22,8 +22,13 @@ type OwnParts = Pick<
 
 /** All that is on record of one person of this trainer's, as one document. */
 export async function takePersonFile(scoped: ScopedManager, id: string): Promise<PersonFile> {
-  const person = toPerson(await findPerson(scoped, id));
-  const own = await ownParts(scoped, id);
+  return fileOfPerson(scoped, await findPerson(scoped, id));
+}
+
+/** The same of whomever, for who may have all of the studio. */
+export async function fileOfPerson(scoped: ScopedManager, row: PersonRow): Promise<PersonFile> {
+  const person = toPerson(row);
+  const own = await ownParts(scoped, row.id);
   const versions = own.setups.flatMap((setup) => setup.versions);
   const exerciseIds = new Set([
     ...own.setups.map(({ exerciseId }) => exerciseId),

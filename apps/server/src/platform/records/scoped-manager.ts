@@ -108,6 +108,14 @@ export class ScopedManager {
     return row.studioId === this.scope.studioId ? row : refuse('not-found');
   }
 
+  /** Whether nothing of any studio has this id: then it can be given to something that brings it along. */
+  async isFree<Row extends OfStudio & { id: string }>(
+    entity: EntitySchema<Row>,
+    id: string,
+  ): Promise<boolean> {
+    return !(await this.manager.existsBy(entity, { id } as unknown as Where<Row>));
+  }
+
   /** Two transactions that write under the same id come one after the other. */
   async lockId(id: string): Promise<void> {
     await this.query('lock-id', 'SELECT pg_advisory_xact_lock(hashtextextended($2, 0)), $1::uuid', [

@@ -1,5 +1,6 @@
 import {
   account,
+  backUps,
   firstStart,
   importPlan,
   invitations,
@@ -20,6 +21,7 @@ import * as z from 'zod';
 // What answers are held to; fetched with the first request, as no screen needs it to open.
 export {
   account,
+  backUps,
   firstStart,
   importPlan,
   invitations,

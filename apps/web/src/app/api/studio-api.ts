@@ -1,6 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import type {
   Account,
+  BackUps,
   Changes,
   FirstStart,
   FirstStartRequest,
@@ -114,6 +115,9 @@ export class StudioApi {
   /** For good. */
   deletePerson(id: string): Observable<unknown> {
     return this.client.delete(`/people/${id}`, ({ nothing }) => nothing);
+  }
+  backUps(): Observable<BackUps> {
+    return this.client.get('/studio/back-ups', ({ backUps }) => backUps);
   }
   peopleDeleted(): Observable<PeopleDeleted> {
     return this.client.get('/people-deleted', ({ peopleDeleted }) => peopleDeleted);

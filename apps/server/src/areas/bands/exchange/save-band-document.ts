@@ -1,4 +1,5 @@
-import type { BandDocument, BandEventInput, Holder } from '@wiry-otter/contracts';
+import { type BandDocument, type BandEventInput, type Holder, uuid } from '@wiry-otter/contracts';
+import type { EntitySchema } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { BandCopyEntity, BandEntity } from '../entities.js';
 import type { ScopedManager } from '../../../platform/records/scoped-manager.js';
@@ -38,9 +39,12 @@ export async function saveBandDocument(
     events,
     ...fields
   } = document;
-  const bandId = uuidv7();
+  const bandId = await keptId(scoped, BandEntity, id);
   names.bands.set(id, bandId);
-  const copyIds = new Map(copies.map((copy) => [copy.id, uuidv7()]));
+  const copyIds = new Map<string, string>();
+  for (const copy of copies) {
+    copyIds.set(copy.id, await keptId(scoped, BandCopyEntity, copy.id));
+  }
   await putBand(scoped, bandId, {
     ...fields,
     version: 0,
@@ -84,6 +88,16 @@ export async function saveBandDocument(
     await changeBand(scoped, band, { lawFrom: idOf(measurementIds, lawFrom) });
   }
   return bandId;
+}
+
+/** The id that it had elsewhere, where set-ups name it, unless that is no id of ours or is taken. */
+async function keptId<Row extends { id: string; studioId: string }>(
+  scoped: ScopedManager,
+  entity: EntitySchema<Row>,
+  id: string,
+): Promise<string> {
+  const isOurs = uuid.safeParse(id).success && (await scoped.isFree(entity, id));
+  return isOurs ? id : uuidv7();
 }
 
 async function saveMeasurement(

@@ -22,6 +22,21 @@ export const studioRoutes: Routes = [
         loadComponent: () => import('./mails').then((file) => file.Mails),
       },
       {
+        path: 'documents',
+        title: 'In and out · Wiry Otter',
+        loadComponent: () => import('./documents').then((file) => file.Documents),
+      },
+      {
+        path: 'back-ups',
+        title: 'Back-ups · Wiry Otter',
+        loadComponent: () => import('./back-ups').then((file) => file.BackUpsMade),
+      },
+      {
+        path: 'device',
+        title: 'This device · Wiry Otter',
+        loadComponent: () => import('./device').then((file) => file.Device),
+      },
+      {
         path: 'you',
         title: 'You · Wiry Otter',
         loadComponent: () => import('./you').then((file) => file.You),

@@ -8,6 +8,9 @@ const PARTS = [
   { path: '/studio', words: 'Rules', ofOwners: false },
   { path: '/studio/trainers', words: 'Trainers', ofOwners: false },
   { path: '/studio/mails', words: 'Mails', ofOwners: true },
+  { path: '/studio/documents', words: 'In and out', ofOwners: false },
+  { path: '/studio/back-ups', words: 'Back-ups', ofOwners: true },
+  { path: '/studio/device', words: 'This device', ofOwners: false },
   { path: '/studio/you', words: 'You', ofOwners: false },
 ] as const;
 
