@@ -6,6 +6,7 @@ import { ClearanceNote } from '../../ui/notices/clearance-note';
 import { AnchorSymbol } from '../places/anchor-symbol';
 import { BodyMasses } from './body-masses';
 import { DeletePerson } from './delete-person';
+import { GivePerson } from './give-person';
 import { HomeKit } from './home-kit';
 import { PeopleStore } from './people-store';
 import { SheetStore } from './sheet-store';
@@ -25,7 +26,7 @@ import { TimeLine } from './time-line';
       ClearanceNote,
       DeletePerson,
     ],
-    ...[HomeKit, RouterLink, TimeLine],
+    ...[GivePerson, HomeKit, RouterLink, TimeLine],
   ],
   providers: [SheetStore],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -13,9 +13,11 @@ import type { BandToday, PersonInput, PersonRecord } from '@wiry-otter/contracts
 import { type PersonFields, personFields, weighed } from '@wiry-otter/derived';
 import { format } from 'date-fns';
 import { v7 as uuidv7 } from 'uuid';
+import { selectPresentTrainers } from '../../account/own-role';
 import { problemWords } from '../../api/api-problem';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
+import { recordActions } from '../../records/record-actions';
 import { outboxFeature } from '../../records/outbox/outbox-state';
 import { RecordWriter } from '../../records/outbox/record-writer';
 import {
@@ -46,10 +48,15 @@ interface SheetState {
   readonly noteId: string | null;
   /** Whose deletion is asked about. */
   readonly deletingId: string | null;
+  /** Of whom it is asked who works with them. */
+  readonly givingId: string | null;
   readonly trouble: string;
 }
 
-const CLOSED: SheetState = { whole: false, noteId: null, deletingId: null, trouble: '' };
+const CLOSED: SheetState = {
+  ...{ whole: false, noteId: null, deletingId: null, givingId: null },
+  trouble: '',
+};
 
 /** So many lines of what happened are shown at first. */
 const LATEST = 8;
@@ -64,6 +71,7 @@ export const SheetStore = signalStore(
     _rail: global.selectSignal(selectRail),
     _places: global.selectSignal(selectPlaces),
     _writes: global.selectSignal(outboxFeature.selectWrites),
+    _present: global.selectSignal(selectPresentTrainers),
     units: global.selectSignal(selectUnits),
     person: inject(PeopleStore).person,
   })),
@@ -71,11 +79,13 @@ export const SheetStore = signalStore(
     ({
       _notes,
       _places,
+      _present,
       _rail,
       _sending,
       _sessions,
       _writes,
       deletingId,
+      givingId,
       person,
       units,
       whole,
@@ -109,6 +119,14 @@ export const SheetStore = signalStore(
           return _places().filter(({ id }) => ids.has(id));
         }),
         isDeleting: computed(() => deletingId() !== null && deletingId() === person()?.id),
+        isGiving: computed(() => givingId() !== null && givingId() === person()?.id),
+        /** Everybody of the studio, and whether they work with the person. */
+        colleagues: computed(() =>
+          _present().map(({ id, name }) => ({
+            ...{ id, name },
+            works: person()?.trainerIds.includes(id) ?? false,
+          })),
+        ),
         /** What is not the server's yet: of the person it would be lost. */
         unsent: computed(() => _writes().length),
         counts: computed(() => {
@@ -196,8 +214,29 @@ export const SheetStore = signalStore(
             (error) => patchState(store, { trouble: problemWords(error) }),
           );
         },
+        askToGive(): void {
+          const givingId = store.person()?.id ?? null;
+          patchState(store, { givingId, deletingId: null, trouble: '' });
+        },
+        /** It is the server's to carry out: who is taken off sees nothing of them any more. */
+        giveTo(trainerId: string, works: boolean): void {
+          const person = store.person();
+          if (person === undefined) return;
+          const others = person.trainerIds.filter((id) => id !== trainerId);
+          const trainerIds = works ? [...others, trainerId] : others;
+          patchState(store, { trouble: '' });
+          store._sending.send(
+            () => api.giveTo(person.id, trainerIds),
+            () => global.dispatch(recordActions.pull()),
+            (error) => patchState(store, { trouble: problemWords(error) }),
+          );
+        },
         askToDelete(): void {
-          patchState(store, { deletingId: store.person()?.id ?? null, trouble: '' });
+          patchState(store, {
+            givingId: null,
+            deletingId: store.person()?.id ?? null,
+            trouble: '',
+          });
         },
         /** For good, once the name was typed: it cannot be undone. */
         deleteForGood(): void {
