@@ -21,6 +21,7 @@ describe('database', () => {
     );
     expect(rows.map(({ name }) => name).sort()).toEqual([
       'attempt_limit',
+      'backup_made',
       'feed_epoch',
       'first_start',
       'migrations',

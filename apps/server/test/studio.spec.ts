@@ -7,7 +7,7 @@ import type {
 } from '@wiry-otter/contracts';
 import { USUAL_PREFERENCES } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
-import { demoSetup, inputOf } from './support/inputs.js';
+import { demoSetup, doneSet, inputOf, startedSession } from './support/inputs.js';
 import { type Client, openTestStudio, type TestStudio } from './support/studio.js';
 import { bandsOf, recordsOf } from './support/records.js';
 
@@ -88,6 +88,21 @@ describe('the studio', () => {
     expect(refused.cautions[0]).toEqual(
       jasmine.objectContaining({ rule: 'face-line', level: 'refuse' }),
     );
+  });
+
+  it('weighs decisions by its own break, and keeps the rules a device of before leaves out', async () => {
+    const gates = { breakDays: 21, painLimit: 2 };
+    const rules = await readRules();
+    expect((await studio.mika.put('/studio/rules', { ...rules, ...gates })).status).toBe(200);
+    await studio.mika.put('/studio/rules', { ...rules, version: rules.version + 1 });
+    expect(await studioOf(studio.mika)).toEqual(jasmine.objectContaining(gates));
+    const setup = await demoSetup(studio.mika, 'Tobias Quill');
+    const session = await startedSession(studio.mika, setup);
+    await studio.mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(10));
+    await studio.mika.post(`/sessions/${session.id}/finish`, { redFlag: false });
+    const decisions = await recordsOf(studio.mika, 'decision');
+    const decided = decisions.find(({ sessionId }) => sessionId === session.id);
+    expect(decided?.review.limits).toEqual({ pain: 3, breakDays: 21 });
   });
 
   it('holds a change to the version it was made from', async () => {

@@ -171,6 +171,22 @@ describe('gates', () => {
     expect(after('2026-03-31').rungs).toEqual([1]);
   });
 
+  it('ease off after the break of the studio, and two rungs after twice as long', () => {
+    const after = (date: string) =>
+      decided({
+        prescription: { sets: 3, rest_s: 90, rungs: [3] },
+        sessions: [
+          { date: '2026-03-02', sets: three(10, { rung: 3 }) },
+          { date, sets: three(10, { rung: 3 }) },
+        ],
+        limits: { pain: 3, breakDays: 7 },
+      });
+    expect(after('2026-03-09').code).toBe('more');
+    expect(after('2026-03-10').rungs).toEqual([2]);
+    expect(after('2026-03-16').rungs).toEqual([2]);
+    expect(after('2026-03-17').rungs).toEqual([1]);
+  });
+
   it('repeat when form broke in half the sets, ease off when it did so twice', () => {
     const broken = [set(12, { form: 'breaking' }), set(12)];
     const once = [{ date: '2026-03-02', sets: broken }];

@@ -1,6 +1,9 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
-/** The rest of what a trainer writes down of a person, notes, that somebody was deleted, and when back-ups were made. */
+/**
+ * The rest of what a trainer writes down of a person, notes, the studio's gates, that
+ * somebody was deleted, and when back-ups were made.
+ */
 export class MoreOfAPerson1766500000000 implements MigrationInterface {
   readonly name = 'MoreOfAPerson1766500000000';
 
@@ -16,6 +19,9 @@ export class MoreOfAPerson1766500000000 implements MigrationInterface {
         ADD COLUMN no_go jsonb NOT NULL DEFAULT '[]',
         ADD COLUMN consent jsonb,
         ADD COLUMN archived_on date;
+      ALTER TABLE studio
+        ADD COLUMN pain_limit int NOT NULL DEFAULT 3,
+        ADD COLUMN break_days int NOT NULL DEFAULT 14;
       CREATE TABLE person_note (
         id uuid PRIMARY KEY,
         studio_id uuid NOT NULL REFERENCES studio,
@@ -50,6 +56,7 @@ export class MoreOfAPerson1766500000000 implements MigrationInterface {
         DROP COLUMN figures_shown, DROP COLUMN body_masses, DROP COLUMN free_slots,
         DROP COLUMN place_ids, DROP COLUMN rehab_stage, DROP COLUMN skill_aim,
         DROP COLUMN no_go, DROP COLUMN consent, DROP COLUMN archived_on;
+      ALTER TABLE studio DROP COLUMN pain_limit, DROP COLUMN break_days;
       DELETE FROM record WHERE kind = 'note';
       DELETE FROM feed_epoch`);
   }

@@ -1,5 +1,5 @@
 import type { Role } from '@wiry-otter/contracts';
-import { USUAL_UNITS } from '@wiry-otter/core';
+import { DEFAULT_BREAK_DAYS, USUAL_UNITS } from '@wiry-otter/core';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import type { DataSource } from 'typeorm';
@@ -286,6 +286,7 @@ export function scopedFor(
     inspectionRule: { days: 30, cycles: 1500 },
     units: USUAL_UNITS,
     eyesRule: false,
+    breakDays: DEFAULT_BREAK_DAYS,
     now: new Date(),
   });
 }

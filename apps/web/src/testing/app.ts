@@ -50,6 +50,8 @@ export const STUDIO: StudioRecord = {
   inspectionDays: 30,
   inspectionCycles: 1500,
   eyesRule: false,
+  painLimit: 3,
+  breakDays: 14,
 };
 
 /** The application's own store and effects; only the wire is in the spec's hands. */

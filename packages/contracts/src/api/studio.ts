@@ -38,6 +38,10 @@ export const studio = z.object({
   lengthUnit,
   massUnit,
   weekStart,
+  /** The pain limit that new people begin with, 0 … 10. */
+  painLimit: z.number().int().min(0).max(10),
+  /** Days without a session after which it counts as a break. */
+  breakDays: z.number().int().min(7).max(60),
   trainers: z.array(trainer),
   ...rules,
 });
@@ -48,6 +52,8 @@ const particulars = {
   lengthUnit: lengthUnit.optional(),
   massUnit: massUnit.optional(),
   weekStart: weekStart.optional(),
+  painLimit: z.number().int().min(0).max(10).optional(),
+  breakDays: z.number().int().min(7).max(60).optional(),
   name: z.string().trim().min(1).max(80).optional(),
   address: z
     .url({ protocol: /^https?$/, error: 'an address that begins with http:// or https://' })

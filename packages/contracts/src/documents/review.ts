@@ -107,7 +107,11 @@ export const reviewDocument = z.strictObject({
   prescription,
   ladder,
   sessions,
-  limits: z.strictObject({ pain: pain.optional() }),
+  limits: z.strictObject({
+    pain: pain.optional(),
+    /** Days without a session after which it counts as a break; 14 unless said. */
+    breakDays: z.number().int().min(1).max(365).optional(),
+  }),
   clearance: z.strictObject({ until: day }).optional(),
 }) satisfies z.ZodType<Review>;
 export type ReviewDocument = z.infer<typeof reviewDocument>;

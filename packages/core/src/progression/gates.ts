@@ -11,8 +11,8 @@ import {
 } from './review.js';
 import { freshTargets, movedRungs, presentTargets } from './targets.js';
 
-const BREAK_DAYS = 14;
-const LONG_BREAK_DAYS = 28;
+/** After so many days without a session a break begins, unless the studio says otherwise. */
+export const DEFAULT_BREAK_DAYS = 14;
 
 /** What a gate says: a decision that ends the matter, or only the reason why it lets pass. */
 interface GateAnswer {
@@ -133,18 +133,20 @@ function painGate(review: Review, last: DoneSession): GateAnswer[] {
   ];
 }
 
+/** One rung lighter after a break, two after one of twice as long. */
 function breakGate(
   review: Review,
   last: DoneSession,
   before: DoneSession | undefined,
 ): GateAnswer[] {
   if (before === undefined) return [];
+  const { breakDays = DEFAULT_BREAK_DAYS } = review.limits;
   const days = daysBetween(before.date, last.date);
-  if (days <= BREAK_DAYS) {
-    const text = `${days} days since the session before: no break, which begins after ${BREAK_DAYS}.`;
+  if (days <= breakDays) {
+    const text = `${days} days since the session before: no break, which begins after ${breakDays}.`;
     return [{ reason: { rule: 'gate.break', text, figures: { days } } }];
   }
-  const steps = days > LONG_BREAK_DAYS ? 2 : 1;
+  const steps = days > 2 * breakDays ? 2 : 1;
   return [
     {
       reason: {

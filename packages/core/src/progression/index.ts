@@ -1,3 +1,4 @@
+export { DEFAULT_BREAK_DAYS } from './gates.js';
 export { decide, decideByGates, isSchoolOffered } from './decide.js';
 export {
   type Decision,

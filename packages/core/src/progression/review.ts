@@ -85,7 +85,11 @@ export interface Review {
   readonly ladder: readonly LadderRung[];
   /** Oldest first; the last one was just done. */
   readonly sessions: readonly DoneSession[];
-  readonly limits: { readonly pain?: number | undefined };
+  readonly limits: {
+    readonly pain?: number | undefined;
+    /** Days without a session after which it counts as a break. */
+    readonly breakDays?: number | undefined;
+  };
   readonly clearance?: { readonly until: string } | undefined;
 }
 

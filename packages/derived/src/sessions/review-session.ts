@@ -47,6 +47,8 @@ export interface ReviewFacts {
   /** As it was finished. */
   readonly session: SessionRecord;
   readonly person: TrainedPerson;
+  /** Days after which the studio calls it a break. */
+  readonly breakDays: number;
   /** Of the person and exercise: those that stand, and those the session was done with. */
   readonly setups: readonly SetupRecord[];
   /** Of the person, exercise and place; undefined where none is kept. */
@@ -83,7 +85,7 @@ export function reviewSession(facts: ReviewFacts): Derivation<SessionReview> {
     prescription: { sets, ...askedBy(work, school), rest_s, rungs, target },
     ladder: [...ladder, ...unhelped].map(({ title, load }) => ({ id: title, load })),
     sessions: doneSessions(facts, rungOf),
-    limits: { pain: person.painLimit },
+    limits: { pain: person.painLimit, breakDays: facts.breakDays },
     ...(needsClearance(person) && person.clearance !== null
       ? { clearance: { until: person.clearance.until } }
       : {}),

@@ -49,6 +49,7 @@ async function reviewFacts(
   return {
     session,
     person: toPerson(await findPerson(scoped, personId)),
+    breakDays: scoped.scope.breakDays,
     setups,
     climbed:
       placeId === undefined

@@ -1,6 +1,8 @@
 import type { Role } from '@wiry-otter/contracts';
 import {
+  DEFAULT_BREAK_DAYS,
   DEFAULT_INSPECTION_RULE,
+  DEFAULT_PAIN_LIMIT,
   type FinderPreferences,
   type ForceUnit,
   type LengthUnit,
@@ -36,6 +38,10 @@ export interface StudioRow {
   inspectionCycles: number;
   /** A line of pull near the head is refused, not only warned of. */
   eyesRule: boolean;
+  /** The pain limit that new people begin with. */
+  painLimit: number;
+  /** Days without a session after which it is a break. */
+  breakDays: number;
   version: number;
 }
 
@@ -44,6 +50,8 @@ export const RULES_AT_FIRST = {
   inspectionDays: DEFAULT_INSPECTION_RULE.days,
   inspectionCycles: DEFAULT_INSPECTION_RULE.cycles,
   eyesRule: false,
+  painLimit: DEFAULT_PAIN_LIMIT,
+  breakDays: DEFAULT_BREAK_DAYS,
   lengthUnit: 'cm',
   massUnit: 'kg',
   weekStart: 'monday',
@@ -63,6 +71,8 @@ export const StudioEntity = new EntitySchema<StudioRow>({
     inspectionDays: { ...integer('inspection_days'), default: RULES_AT_FIRST.inspectionDays },
     inspectionCycles: { ...integer('inspection_cycles'), default: RULES_AT_FIRST.inspectionCycles },
     eyesRule: { ...flag('eyes_rule'), default: RULES_AT_FIRST.eyesRule },
+    painLimit: { ...integer('pain_limit'), default: RULES_AT_FIRST.painLimit },
+    breakDays: { ...integer('break_days'), default: RULES_AT_FIRST.breakDays },
     version: { ...version, default: 1 },
   },
 });

@@ -39,7 +39,8 @@ export async function readStudioRow(scoped: ScopedManager): Promise<StudioRow> {
     'studio',
     `SELECT id, name, zone, address, version, force_unit AS "forceUnit", eyes_rule AS "eyesRule",
         length_unit AS "lengthUnit", mass_unit AS "massUnit", week_start AS "weekStart",
-        inspection_days AS "inspectionDays", inspection_cycles AS "inspectionCycles"
+        inspection_days AS "inspectionDays", inspection_cycles AS "inspectionCycles",
+        pain_limit AS "painLimit", break_days AS "breakDays"
       FROM studio WHERE id = $1 FOR UPDATE`,
   );
   return row ?? refuse('not-found');
@@ -57,13 +58,15 @@ export async function saveRules(
     'save-rules',
     `UPDATE studio SET version = version + 1, force_unit = $2, inspection_days = $3,
         inspection_cycles = $4, eyes_rule = $5, name = $6, address = $7,
-        length_unit = $8, mass_unit = $9, week_start = $10
+        length_unit = $8, mass_unit = $9, week_start = $10,
+        pain_limit = $11, break_days = $12
       WHERE id = $1`,
     [
       ...[rules.forceUnit, rules.inspectionDays, rules.inspectionCycles, rules.eyesRule],
       ...[rules.name ?? row.name, rules.address === undefined ? address : rules.address],
       ...[rules.lengthUnit ?? row.lengthUnit, rules.massUnit ?? row.massUnit],
-      rules.weekStart ?? row.weekStart,
+      ...[rules.weekStart ?? row.weekStart, rules.painLimit ?? row.painLimit],
+      rules.breakDays ?? row.breakDays,
     ],
   );
   scoped.touch('studio', id);

@@ -15,6 +15,8 @@ export interface Scope {
   readonly units: Units;
   /** The studio refuses a pull toward the face. */
   readonly eyesRule: boolean;
+  /** Days without a session after which the studio calls it a break. */
+  readonly breakDays: number;
   /** The moment of the request, so that all it writes carries one time. */
   readonly now: Date;
 }
@@ -29,13 +31,14 @@ export interface ScopedStudio {
   readonly inspectionDays: number;
   readonly inspectionCycles: number;
   readonly eyesRule: boolean;
+  readonly breakDays: number;
 }
 
 /** The columns of a `ScopedStudio`, of the table `studio`. */
 export const SCOPED_STUDIO = `studio.id, studio.zone, studio.force_unit AS "forceUnit",
   studio.length_unit AS "lengthUnit", studio.mass_unit AS "massUnit",
   studio.inspection_days AS "inspectionDays", studio.inspection_cycles AS "inspectionCycles",
-  studio.eyes_rule AS "eyesRule"`;
+  studio.eyes_rule AS "eyesRule", studio.break_days AS "breakDays"`;
 
 /** The trainer of a scope. */
 export interface ScopedTrainer {
@@ -57,6 +60,7 @@ export function scopeOf(studio: ScopedStudio, trainer: ScopedTrainer, now: Date)
     inspectionRule: { days: studio.inspectionDays, cycles: studio.inspectionCycles },
     units: { force: studio.forceUnit, length: studio.lengthUnit, mass: studio.massUnit },
     eyesRule: studio.eyesRule,
+    breakDays: studio.breakDays,
     now,
   };
 }

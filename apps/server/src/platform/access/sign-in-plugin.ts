@@ -1,4 +1,4 @@
-import { DEFAULT_INSPECTION_RULE, USUAL_UNITS } from '@wiry-otter/core';
+import { DEFAULT_BREAK_DAYS, DEFAULT_INSPECTION_RULE, USUAL_UNITS } from '@wiry-otter/core';
 import type { FastifyInstance } from 'fastify';
 import fp from 'fastify-plugin';
 import { refuse } from '../problems/refusal.js';
@@ -27,6 +27,7 @@ const NOBODY: Scope = {
   inspectionRule: DEFAULT_INSPECTION_RULE,
   units: USUAL_UNITS,
   eyesRule: false,
+  breakDays: DEFAULT_BREAK_DAYS,
   now: new Date(0),
 };
 

@@ -17,6 +17,7 @@ import {
   selectEverybody,
   selectExercises,
   selectSessions,
+  selectStudio,
   selectUnits,
 } from '../../records/selectors';
 import { SHOWN } from '../../records/shown';
@@ -99,6 +100,7 @@ export const PeopleStore = signalStore(
     const present = global.selectSignal(selectPresentTrainers);
     const archived = computed(() => people().filter(({ archivedOn }) => archivedOn !== null));
     return {
+      studio: global.selectSignal(selectStudio),
       units,
       person,
       exercises,
@@ -197,7 +199,9 @@ export const PeopleStore = signalStore(
         patchState(store, { order });
       },
       add(): void {
-        const draft = { ...NEW_PERSON, id: uuidv7(), stature_m: UNSAID, mass_kg: UNSAID };
+        const { painLimit = NEW_PERSON.painLimit } = store.studio() ?? {};
+        const unsaid = { stature_m: UNSAID, mass_kg: UNSAID };
+        const draft = { ...NEW_PERSON, painLimit, id: uuidv7(), ...unsaid };
         patchState(store, { draft, changed: false });
       },
       change(person: PersonRecord): void {

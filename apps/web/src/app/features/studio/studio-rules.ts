@@ -80,6 +80,18 @@ export class StudioRules {
     );
   }
 
+  protected changePain(field: HTMLInputElement): void {
+    const painLimit = this.read(field, 'painLimit');
+    if (painLimit === undefined) return;
+    this.change({ painLimit }, `New people begin with a pain limit of ${painLimit}.`);
+  }
+
+  protected changeBreak(field: HTMLInputElement): void {
+    const breakDays = this.read(field, 'breakDays');
+    if (breakDays === undefined) return;
+    this.change({ breakDays }, `A break begins after ${breakDays} days without a session.`);
+  }
+
   protected changeWeek(value: string): void {
     const choice = WEEK_CHOICES.find(({ day }) => day === value);
     if (choice !== undefined) {
@@ -114,7 +126,7 @@ export class StudioRules {
   /** What was typed, where the rules allow it; else the field goes back and says why. */
   private read(
     field: HTMLInputElement,
-    key: 'inspectionDays' | 'inspectionCycles',
+    key: 'inspectionDays' | 'inspectionCycles' | 'painLimit' | 'breakDays',
   ): number | undefined {
     const typed = studioRulesInput.shape[key].safeParse(field.valueAsNumber);
     if (typed.success) return typed.data;

@@ -4,6 +4,7 @@ import type {
   OverruleInput,
   SessionRecord,
 } from '@wiry-otter/contracts';
+import { DEFAULT_BREAK_DAYS } from '@wiry-otter/core';
 import {
   acceptedAsIs,
   type Derivation,
@@ -95,6 +96,7 @@ async function decided(
   const facts: ReviewFacts = {
     session,
     person,
+    breakDays: view.all('studio')[0]?.breakDays ?? DEFAULT_BREAK_DAYS,
     setups,
     climbed,
     sessions: [...view.all('session'), session]
