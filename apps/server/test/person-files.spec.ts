@@ -18,8 +18,8 @@ import {
   addTrainer,
   type Client,
   KEEPER,
-  openEmptyServer,
   openTestStudio,
+  openUpstream,
   signIn,
   type TestStudio,
 } from './support/studio.js';
@@ -204,16 +204,9 @@ describe('all that is on record of a person', () => {
 
   it('is read into another studio with its places and exercises, as written by who reads it', async () => {
     const file = await fileOf(studio.mika);
-    const server = await openEmptyServer();
+    const upstream = await openUpstream();
+    const there = upstream.trainer;
     try {
-      const studioId = uuidv7();
-      await server.database.query(
-        "INSERT INTO studio (id, name, zone, force_unit) VALUES ($1, 'Upstream', 'UTC', 'N')",
-        [studioId],
-      );
-      const who = { email: 'up@stream.example', name: 'Upstream trainer', password: 'a paddle' };
-      await addTrainer(server.database, studioId, who);
-      const there = await signIn(server.app, who.email, who.password);
       const read = await there.post<PersonFileRead>('/people/import?save=yes', file);
       expect(read.status).toBe(200);
       expect(read.body.added.length).toBe(file.places.length + file.exercises.length);
@@ -226,7 +219,7 @@ describe('all that is on record of a person', () => {
       const theirs = here.filter(({ personId }) => personId === tobias.id);
       expect((await recordsOf(there, 'session')).length).toBe(theirs.length);
     } finally {
-      await server.close();
+      await upstream.close();
     }
   });
 

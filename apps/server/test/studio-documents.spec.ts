@@ -14,14 +14,7 @@ import { v7 as uuidv7 } from 'uuid';
 import * as z from 'zod';
 import { demoSetup, doneSet, inputOf, startedSession, stretchedSetup } from './support/inputs.js';
 import { bandsOf, recordsOf } from './support/records.js';
-import {
-  addTrainer,
-  type Client,
-  openEmptyServer,
-  openTestStudio,
-  signIn,
-  type TestStudio,
-} from './support/studio.js';
+import { type Client, openTestStudio, openUpstream, type TestStudio } from './support/studio.js';
 
 const bandList = z.strictObject({
   format: z.literal('wiry-otter.bands'),
@@ -73,16 +66,9 @@ describe('a whole studio as documents', () => {
     const session = await startedSession(studio.mika, stretched);
     await studio.mika.put(`/sessions/${session.id}/sets/${uuidv7()}`, doneSet(12));
     const files = await documentsOf(studio.mika);
-    const server = await openEmptyServer();
+    const upstream = await openUpstream();
+    const there = upstream.trainer;
     try {
-      const studioId = uuidv7();
-      await server.database.query(
-        "INSERT INTO studio (id, name, zone, force_unit) VALUES ($1, 'Upstream', 'UTC', 'N')",
-        [studioId],
-      );
-      const who = { email: 'up@stream.example', name: 'Upstream trainer', password: 'a paddle' };
-      await addTrainer(server.database, studioId, who);
-      const there = await signIn(server.app, who.email, who.password);
       const bands = JSON.parse(files.get('bands.json') ?? '') as object;
       const plan = await there.post<ImportPlan>('/bands/import', bands);
       await there.post(`/bands/import?save=${plan.body.digest}`, bands);
@@ -106,7 +92,7 @@ describe('a whole studio as documents', () => {
       const again = await there.put<SetupRecord>(path, inputOf(setup, setup.version));
       expect([again.status, again.body.figures.mean]).toEqual([200, setup.figures.mean]);
     } finally {
-      await server.close();
+      await upstream.close();
     }
   });
 

@@ -110,6 +110,19 @@ export async function openEmptyServer(): Promise<EmptyServer> {
   return serveEmpty(name, database);
 }
 
+/** A server of its own with a studio that has nothing yet, and its trainer. */
+export async function openUpstream(): Promise<EmptyServer & { readonly trainer: Client }> {
+  const server = await openEmptyServer();
+  const studioId = uuidv7();
+  await server.database.query(
+    "INSERT INTO studio (id, name, zone, force_unit) VALUES ($1, 'Upstream', 'UTC', 'N')",
+    [studioId],
+  );
+  const who = { email: 'up@stream.example', name: 'Upstream trainer', password: 'a paddle' };
+  await addTrainer(server.database, studioId, who);
+  return { ...server, trainer: await signIn(server.app, who.email, who.password) };
+}
+
 async function serve(name: string, database: DataSource): Promise<TestStudio> {
   const server = await serveEmpty(name, database);
   return {
