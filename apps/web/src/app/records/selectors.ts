@@ -72,9 +72,14 @@ export const selectLadders = createSelector(SHOWN.ladder.selectAll, (all) =>
 /** The prescriptions in force. */
 export const selectPrescriptions = SHOWN.prescription.selectAll;
 
-/** Decisions that wait for the trainer. */
-export const selectDecisions = createSelector(SHOWN.decision.selectAll, (all) =>
-  all.filter(({ status }) => status === 'waiting'),
+/** Decisions that wait for the trainer; of whoever is archived none does. */
+export const selectDecisions = createSelector(
+  SHOWN.decision.selectAll,
+  selectPeople,
+  (all, people) => {
+    const present = new Set(people.map(({ id }) => id));
+    return all.filter(({ personId, status }) => status === 'waiting' && present.has(personId));
+  },
 );
 
 /** Sessions that were not given up, the latest first. */
