@@ -46,6 +46,8 @@ export class OutboxSender {
   private readonly store = inject(Store);
   private readonly woken = new Subject<void>();
   /** When a chain that failed is tried again, by the write at its head. */
+  /** The ids that stand in what waits, by the write: a day's work is looked through at each one sent. */
+  private readonly named = new Map<string, readonly string[]>();
   private readonly pauses = new Map<string, Pause>();
 
   /** There is something new, or the network is back. */
@@ -78,7 +80,7 @@ export class OutboxSender {
     const writes = await outbox.read(most);
     const now = Date.now();
     // Nothing that comes later stands before one of these.
-    const heads = headsOfChains(writes.filter(({ refusal }) => refusal === undefined));
+    const heads = this.headsOfChains(writes.filter(({ refusal }) => refusal === undefined));
     const due = heads.find(({ id }) => (this.pauses.get(id)?.until ?? 0) <= now);
     if (due === undefined && writes.length === most) {
       return this.sendDue(outbox, signal, Infinity);
@@ -88,6 +90,28 @@ export class OutboxSender {
       return Math.max(1, Math.min(LONGEST_PAUSE_MS, ...waits));
     }
     return this.send(outbox, due, signal);
+  }
+
+  /**
+   * The writes that nothing before them stands in the way of: no earlier one is about the same record,
+   * nor about one that they name, such as the band that is laid in a set-up, or the person whose it is.
+   */
+  private headsOfChains(writes: readonly KeptWrite[]): KeptWrite[] {
+    const taken = new Set<string>();
+    return writes.filter((write) => {
+      const { body, derived = [], kind, params } = write;
+      const { about: aboutOf } = WRITE_KINDS[kind] as WriteKindOf<unknown, unknown>;
+      const about = [...aboutOf(params, body), ...derived.map(({ id }) => id)];
+      const isFree = [...about, ...this.namedBy(write)].every((id) => !taken.has(id));
+      about.forEach((id) => taken.add(id));
+      return isFree;
+    });
+  }
+
+  private namedBy({ body, id }: KeptWrite): readonly string[] {
+    const named = this.named.get(id) ?? idsIn(body);
+    this.named.set(id, named);
+    return named;
   }
 
   private async send(outbox: Outbox, write: KeptWrite, signal: AbortSignal): Promise<number> {
@@ -100,6 +124,7 @@ export class OutboxSender {
         }),
       );
       this.pauses.delete(write.id);
+      this.named.delete(write.id);
       // It is shown as the server's before it is no longer shown as waiting; to nobody else.
       if (!signal.aborted) {
         this.store.dispatch(answered(kind.answers, record));
@@ -197,28 +222,12 @@ function refusalOf({ code, details = '', message }: ApiProblem): Refusal {
   return { code, words: message, details };
 }
 
-/**
- * The writes that nothing before them stands in the way of: no earlier one is about the same record, nor
- * about one that they name, such as the band that is laid in a set-up, or the person whose it is.
- */
-function headsOfChains(writes: readonly KeptWrite[]): KeptWrite[] {
-  const taken = new Set<string>();
-  return writes.filter(({ body, derived = [], kind, params }) => {
-    const { about: aboutOf } = WRITE_KINDS[kind] as WriteKindOf<unknown, unknown>;
-    const about = [...aboutOf(params, body), ...derived.map(({ id }) => id)];
-    const isFree =
-      about.every((id) => !taken.has(id)) && namedIn(body).every((id) => !taken.has(id));
-    about.forEach((id) => taken.add(id));
-    return isFree;
-  });
+/** Every id that stands in what is sent; copies of a band are named by the band's. */
+function idsIn(body: unknown): readonly string[] {
+  return JSON.stringify(body ?? null).match(IDS) ?? [];
 }
 
 const IDS = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}/g;
-
-/** Every id that stands in what is sent; copies of a band are named by the band's. */
-function namedIn(body: unknown): readonly string[] {
-  return JSON.stringify(body ?? null).match(IDS) ?? [];
-}
 
 function aborted(signal: AbortSignal): Promise<void> {
   return new Promise((resolve) => {
