@@ -255,6 +255,8 @@ describe('people and places', () => {
       expect((await studio.mika.put(`/notes/${id}`, moved)).status).toBe(404);
     });
 
+    const WEIGHED = { on: '2026-10-01', mass_kg: 77 };
+
     it('are refused by place where they could not be', async () => {
       const wrong = [
         [{ name: '  ' }, '$.name'],
@@ -264,7 +266,7 @@ describe('people and places', () => {
         [{ clearance: { ...CLEARANCE, by: '' } }, '$.clearance.by'],
         [{ clearance: { ...CLEARANCE, on: '2027-03-01' } }, '$.clearance.until'],
         [{ freeSlots: [{ weekday: 'monday', from: '18:00', to: '17:00' }] }, '$.freeSlots[0].to'],
-        [{ bodyMasses: [{ on: '2026-10-01', mass_kg: 76 }] }, '$.bodyMasses'],
+        [{ bodyMasses: [WEIGHED, WEIGHED] }, '$.bodyMasses'],
         [{ ranges: [{ joint: 'knee', least_deg: 90, most_deg: 10 }] }, '$.ranges[0].most_deg'],
       ] as const;
       for (const [part, path] of wrong) {

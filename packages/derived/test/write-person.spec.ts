@@ -52,6 +52,8 @@ describe('a person who is written down', () => {
     const said = [{ on: '2026-10-01', mass_kg: 75 }];
     const given = { ...SAID, version: 1, mass_kg: 75, bodyMasses: said };
     expect(writePerson(known, given, TODAY).bodyMasses).toEqual(said);
+    // The last that was weighed is what they have, whatever else is said.
+    expect(writePerson(known, { ...given, mass_kg: 99 }, TODAY).mass_kg).toBe(75);
   });
 
   it('keeps a clearance that was renewed', () => {

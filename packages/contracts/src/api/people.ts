@@ -73,36 +73,31 @@ const rangesInput = z
   });
 
 /** A person as they are written: what was kept before there were bounds can still be read. */
-export const personInput = z
-  .strictObject({
-    version,
-    ...personFields,
-    name: z.string().trim().min(1).max(80),
-    about: z.string().trim().max(200),
-    painLimit: z.int().min(0).max(10),
-    bornOn: dayOnRecord.nullable(),
-    mountLimit_N: z.number().positive().max(2000),
-    ranges: rangesInput,
-    clearance: clearance
-      .safeExtend({
-        by: z.string().trim().min(1).max(120),
-        profession: z.string().trim().max(80).optional(),
-        on: dayOnRecord.optional(),
-        until: dayOnRecord,
-        limits: z.string().trim().max(1000),
-        enforced: clearanceLimits.safeExtend({ ranges: rangesInput.optional() }).optional(),
-      })
-      .refine(({ on, until }) => on === undefined || on <= until, {
-        path: ['until'],
-        message: 'not before the day it was given',
-      })
-      .nullable(),
-    ...z.strictObject(addedFields).partial().shape,
-  })
-  .refine(({ bodyMasses, mass_kg: now_kg }) => (bodyMasses?.at(-1)?.mass_kg ?? now_kg) === now_kg, {
-    path: ['bodyMasses'],
-    message: 'the mass they have as the last one',
-  });
+export const personInput = z.strictObject({
+  version,
+  ...personFields,
+  name: z.string().trim().min(1).max(80),
+  about: z.string().trim().max(200),
+  painLimit: z.int().min(0).max(10),
+  bornOn: dayOnRecord.nullable(),
+  mountLimit_N: z.number().positive().max(2000),
+  ranges: rangesInput,
+  clearance: clearance
+    .safeExtend({
+      by: z.string().trim().min(1).max(120),
+      profession: z.string().trim().max(80).optional(),
+      on: dayOnRecord.optional(),
+      until: dayOnRecord,
+      limits: z.string().trim().max(1000),
+      enforced: clearanceLimits.safeExtend({ ranges: rangesInput.optional() }).optional(),
+    })
+    .refine(({ on, until }) => on === undefined || on <= until, {
+      path: ['until'],
+      message: 'not before the day it was given',
+    })
+    .nullable(),
+  ...z.strictObject(addedFields).partial().shape,
+});
 export type PersonInput = z.infer<typeof personInput>;
 
 /** Something to be remembered of a person, on a day. */

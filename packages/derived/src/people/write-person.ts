@@ -55,12 +55,15 @@ export function writePerson(
   { version, ...given }: PersonInput,
   today: string,
 ): Omit<TrainedPerson, 'id'> {
+  const bodyMasses = given.bodyMasses ?? massesWith(before, given.mass_kg, today);
   return {
     ...NOTHING_SAID_YET,
     trainedSince: {},
     ...before,
     ...withoutUnsaid(given),
-    bodyMasses: given.bodyMasses ?? massesWith(before, given.mass_kg, today),
+    bodyMasses,
+    // Of two versions the masses may be one side's and the mass the other's.
+    mass_kg: bodyMasses.at(-1)?.mass_kg ?? given.mass_kg,
     version: version + 1,
     clearancesBefore: [
       ...clearancesBefore(

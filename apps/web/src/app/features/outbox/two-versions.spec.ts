@@ -100,10 +100,17 @@ describe('two versions of a record', () => {
 
   it('say figures with their unit, and lists by their names', () => {
     const line = (name: string, mine: unknown): string[] => {
-      const { label, mine: words } = lineOfField({ name, mine, theirs: null });
+      const { label, mine: words } = lineOfField({ name, mine, theirs: null }, (id) =>
+        id === 'loft' ? 'Boatyard loft' : undefined,
+      );
       return [label, words];
     };
     expect(line('flatLength_m', 1.04)).toEqual(['flat length, m', '1.04']);
+    expect(line('placeIds', ['loft'])).toEqual(['trains at', 'Boatyard loft']);
+    expect(line('bodyMasses', [{ on: '2026-11-05', mass_kg: 85 }])).toEqual([
+      'weighed',
+      'on 2026-11-05, mass 85 kg',
+    ]);
     expect(line('anchors', [{ id: 'x', name: 'Ring', highest_m: 2 }])).toEqual([
       'anchors',
       'Ring, highest 2 m',

@@ -14,7 +14,9 @@ import { outboxActions, outboxFeature } from '../../records/outbox/outbox-state'
 import { chosenBody, fieldsThere, fieldVersions, isWhole } from '../../records/outbox/versions';
 import type { KeptWrite } from '../../records/outbox/write';
 import { WRITE_KINDS } from '../../records/outbox/write-kinds';
-import { selectServers } from '../../records/shown';
+import { selectExercises } from '../../records/selectors';
+import { selectServers, selectView } from '../../records/shown';
+import { knownExercises } from '../exercises/known-exercises';
 import { lineOfField, linesOfWhole } from './version-words';
 
 /** What was changed here and elsewhere before the two met: a person chooses what stands. */
@@ -39,13 +41,19 @@ export class TwoVersions {
     const { answers } = WRITE_KINDS[write.kind];
     return this.servers()[answers][write.params.id];
   });
+  private readonly view = this.store.selectSignal(selectView);
+  private readonly exercises = this.store.selectSignal(selectExercises);
+  private readonly nameOf = (id: string): string | undefined =>
+    this.view().get('place', id)?.name ?? knownExercises(this.exercises()).get(id)?.title;
   protected readonly versions = computed(() => {
     const [write, theirs] = [this.write(), this.theirs()];
     if (write === undefined || theirs === undefined) return null;
     const whole = isWhole(write);
     return {
       whole,
-      lines: whole ? linesOfWhole(write, theirs) : fieldVersions(write, theirs).map(lineOfField),
+      lines: whole
+        ? linesOfWhole(write, theirs)
+        : fieldVersions(write, theirs).map((one) => lineOfField(one, this.nameOf)),
       written: `${write.by.name}, ${format(parseISO(write.at), 'EEE d MMM, HH:mm')}`,
     };
   });

@@ -11,9 +11,16 @@ export interface VersionLine {
   readonly theirs: string;
 }
 
+/** What an id names, where it names something a trainer knows by another word. */
+export type NameOf = (id: string) => string | undefined;
+
 /** Field by field, in words. */
-export function lineOfField({ mine, name, theirs }: FieldVersions): VersionLine {
-  return { field: name, label: labelOf(name), mine: wordsOf(mine), theirs: wordsOf(theirs) };
+export function lineOfField(
+  { mine, name, theirs }: FieldVersions,
+  nameOf: NameOf = () => undefined,
+): VersionLine {
+  const words = (value: unknown): string => wordsOf(value, nameOf);
+  return { field: name, label: labelOf(name), mine: words(mine), theirs: words(theirs) };
 }
 
 /** What tells two set-ups or two ladders apart; the rest goes with it. */
@@ -53,24 +60,35 @@ function wordsAndUnit(name: string): readonly [string, string] {
   return [words.replace(/[A-Z]/g, (capital) => ` ${capital.toLowerCase()}`), unit];
 }
 
+/** Fields that a trainer calls otherwise. */
+const LABELS: Readonly<Record<string, string>> = {
+  placeIds: 'trains at',
+  noGo: 'movements not to be done',
+  bodyMasses: 'weighed',
+};
+
 function labelOf(name: string): string {
+  const known = LABELS[name];
+  if (known !== undefined) return known;
   const [words, unit] = wordsAndUnit(name);
   return unit === '' ? words : `${words}, ${unit}`;
 }
 
-function wordsOf(value: unknown): string {
+function wordsOf(value: unknown, nameOf: NameOf = () => undefined): string {
   if (value === null || value === undefined || value === '') return 'none';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'number') return String(Number(value.toFixed(3)));
-  if (typeof value === 'string') return value;
-  if (Array.isArray(value)) return value.length === 0 ? 'none' : value.map(wordsOf).join('; ');
+  if (typeof value === 'string') return nameOf(value) ?? value;
+  if (Array.isArray(value)) {
+    return value.length === 0 ? 'none' : value.map((one) => wordsOf(one, nameOf)).join('; ');
+  }
   const { name, mark, title } = value as Readonly<Record<string, unknown>>;
   const head = name ?? title ?? mark;
   const rest = Object.entries(value)
     .filter(([key, one]) => !SAID.has(key) && one !== null && typeof one !== 'object')
     .map(([key, one]) => {
       const [words, unit] = wordsAndUnit(key);
-      return `${words} ${wordsOf(one)} ${unit}`.trimEnd();
+      return `${words} ${wordsOf(one, nameOf)} ${unit}`.trimEnd();
     });
   return [...(typeof head === 'string' ? [head] : []), ...rest].join(', ');
 }

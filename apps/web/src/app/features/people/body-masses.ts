@@ -20,7 +20,7 @@ const DAY_MS = 86_400_000;
       @if (points().length > 1) {
         <otter-line-chart class="mt-2 h-36" [lines]="lines()" [axes]="axes()" [label]="label()" />
       } @else {
-        <p class="mt-2 text-faint">Weighed twice it is drawn over time.</p>
+        <p class="mt-2 text-faint">Drawn over time from the second weighing on.</p>
       }
       <label class="field mt-2 w-56"
         >Weighed today, {{ unit() }}

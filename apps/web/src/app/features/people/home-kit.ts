@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { hasLatex } from '@wiry-otter/core';
 import { SheetStore } from './sheet-store';
 
 /** The bands that a person has at home, and how they get one or give one back. */
@@ -24,6 +25,9 @@ import { SheetStore } from './sheet-store';
               [routerLink]="['/bands', one.band.id]"
               >{{ one.words }}</a
             >
+            @if (sheet.isAllergic() && hasLatex(one.band.material)) {
+              <span class="text-sm text-stop">✕ latex: allergy on file</span>
+            }
             @if (one.copy.inspectionDue) {
               <span class="text-sm text-caution">△ inspection due</span>
             }
@@ -51,6 +55,7 @@ import { SheetStore } from './sheet-store';
 })
 export class HomeKit {
   protected readonly sheet = inject(SheetStore);
+  protected readonly hasLatex = hasLatex;
 
   protected lend(field: HTMLSelectElement): void {
     const one = this.sheet.inBag().find(({ copy }) => copy.id === field.value);

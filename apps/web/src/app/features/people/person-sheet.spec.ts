@@ -145,6 +145,26 @@ describe('the sheet of a person', () => {
     );
   });
 
+  it('gives no latex to who may not touch it, and says where they have some', async () => {
+    const { root } = await open({ latexAllergy: true });
+    expect(root.textContent).not.toContain('Give from the bag');
+    TestBed.resetTestingModule();
+    const second = await open({ latexAllergy: true }, { holder: 'person' });
+    expect(second.root.textContent).toContain('✕ latex: allergy on file');
+  });
+
+  it('takes away what was weighed by mistake', async () => {
+    const bodyMasses = [
+      { on: '2026-10-05', mass_kg: 85 },
+      { on: '2026-11-05', mass_kg: 58 },
+    ];
+    const { press, written } = await open({ bodyMasses, mass_kg: 58 });
+    await press(/^Take away what was weighed on 5 Nov/);
+    expect(written()[0]?.body).toEqual(
+      jasmine.objectContaining({ mass_kg: 85, bodyMasses: bodyMasses.slice(0, 1) }),
+    );
+  });
+
   it('says where and when they train', async () => {
     const { root } = await open({
       placeIds: [placeRecord().id],

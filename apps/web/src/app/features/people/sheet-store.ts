@@ -10,6 +10,7 @@ import {
 } from '@ngrx/signals';
 import { Store } from '@ngrx/store';
 import type { BandToday, PersonInput, PersonRecord } from '@wiry-otter/contracts';
+import { hasLatex } from '@wiry-otter/core';
 import { type PersonFields, personFields, weighed } from '@wiry-otter/derived';
 import { format } from 'date-fns';
 import { v7 as uuidv7 } from 'uuid';
@@ -106,13 +107,20 @@ export const SheetStore = signalStore(
         busy: _sending.busy,
         timeLine: computed(() => (whole() ? all() : all().slice(0, LATEST))),
         more: computed(() => (whole() ? 0 : Math.max(0, all().length - LATEST))),
+        isAllergic: computed(() => person()?.latexAllergy === true),
         kit: computed((): readonly KitBand[] =>
           copies().filter(
             ({ copy: { holder } }) => holder.at === 'person' && holder.personId === person()?.id,
           ),
         ),
+        /** What can be given: no roll, and no latex to who may not touch it. */
         inBag: computed((): readonly KitBand[] =>
-          copies().filter(({ copy: { holder } }) => holder.at === 'bag'),
+          copies().filter(
+            ({ band, copy: { holder } }) =>
+              holder.at === 'bag' &&
+              band.stock === 'band' &&
+              !(person()?.latexAllergy === true && hasLatex(band.material)),
+          ),
         ),
         places: computed(() => {
           const ids = new Set(person()?.placeIds);
@@ -167,6 +175,14 @@ export const SheetStore = signalStore(
           const person = store.person();
           if (person === undefined) return;
           save(person, weighed(person, { on: today(), mass_kg }), `${person.name}: weighed today.`);
+        },
+        /** Written down by mistake; what they have is what they weighed last. */
+        takeMassAway(on: string): void {
+          const person = store.person();
+          if (person === undefined) return;
+          const bodyMasses = person.bodyMasses.filter((one) => one.on !== on);
+          const mass_kg = bodyMasses.at(-1)?.mass_kg ?? person.mass_kg;
+          save(person, { bodyMasses, mass_kg }, `${person.name}: not weighed that day.`);
         },
         archive(archived: boolean): void {
           const person = store.person();

@@ -27,7 +27,7 @@ const USUAL_SLOT: FreeSlot = { weekday: 'monday', from: '17:00', to: '18:00' };
       <fieldset class="mt-3">
         <legend class="text-sm text-faint">Free times, every week</legend>
         @for (slot of person.freeSlots; track $index) {
-          <div class="mt-1 flex flex-wrap items-end gap-2">
+          <div class="flex flex-wrap items-end gap-2 border-b-[1.5px] border-hairline py-2">
             <select
               aria-label="Day of the week"
               [name]="'weekday' + $index"

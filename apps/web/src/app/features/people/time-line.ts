@@ -66,6 +66,15 @@ const WHAT_WORDS: Readonly<Record<Entry['what'], string>> = {
                 <span class="figure w-28 flex-none text-sm text-faint">{{ entry.dayWords }}</span>
                 <span class="w-20 flex-none text-sm text-faint">{{ what[entry.what] }}</span>
                 <span class="min-w-52 flex-1 whitespace-pre-line">{{ entry.words }}</span>
+                @if (entry.what === 'body') {
+                  <button
+                    class="action-quiet"
+                    type="button"
+                    (click)="sheet.takeMassAway(entry.day)"
+                  >
+                    Take away <span class="sr-only">what was weighed on {{ entry.dayWords }}</span>
+                  </button>
+                }
                 @if (entry.note; as note) {
                   <span class="text-sm text-faint">{{ note.writtenBy }}</span>
                   <button class="action-quiet" type="button" (click)="sheet.changeNote(note.id)">
