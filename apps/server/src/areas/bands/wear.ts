@@ -26,7 +26,8 @@ export async function countWear(scoped: ScopedManager, wear: SetWear): Promise<v
   const { cycles, performedAt, setId } = wear;
   const known = await scoped.find(SetWearEntity, { setId });
   const before = new Map(known.map((row) => [row.copyId, row.cycles]));
-  const copyIds = known.length > 0 ? [...before.keys()] : await copiesWorn(scoped, wear);
+  const copyIds =
+    known.length > 0 ? [...before.keys()] : copiesWorn(await knownCopies(scoped, [wear]), wear);
   // In an order that all transactions lock them in.
   for (const copyId of copyIds.sort()) {
     await scoped.put(SetWearEntity, { copyId, setId, performedAt, cycles });
@@ -67,37 +68,89 @@ export async function recountSinceInspection(scoped: ScopedManager, copyId: stri
  * since stays counted, for the band was stretched.
  */
 export async function forgetWear(scoped: ScopedManager): Promise<void> {
-  await scoped.delete(BandWearEntity, {});
   await scoped.query(
     'forget-wear-of-log',
     `DELETE FROM set_wear WHERE studio_id = $1
       AND EXISTS (SELECT 1 FROM training_set WHERE training_set.set_id = set_wear.set_id)`,
   );
-  await scoped.query(
-    'count-wear-left',
-    `INSERT INTO band_wear (id, studio_id, band_id, version, total, since_inspection)
-     SELECT copy.id, $1, copy.band_id, 1, sum(left_over.cycles),
-         coalesce(sum(left_over.cycles) FILTER (WHERE left_over.performed_at > inspected.at), 0)
-       FROM set_wear left_over JOIN band_copy copy ON copy.id = left_over.copy_id
-       CROSS JOIN LATERAL (SELECT coalesce(max(happened_at), '-infinity') AS at FROM band_event
-         WHERE copy_id = copy.id AND what ->> 'kind' = 'inspected') inspected
-      WHERE left_over.studio_id = $1 GROUP BY copy.id`,
+  await scoped.delete(BandWearEntity, {});
+  const left = await scoped.query<{ id: string }>(
+    'copies-left-worn',
+    'SELECT DISTINCT copy_id AS id FROM set_wear WHERE studio_id = $1',
+  );
+  await recountCopies(
+    scoped,
+    left.map(({ id }) => id),
   );
 }
 
-/** The copies that a set wears. */
-async function copiesWorn(
+/** So many sets are counted at a time. */
+const BATCH = 500;
+
+/** Counts what the sets of a log wore, all at once; what is counted already stays as it is. */
+export async function countWearOfLog(
   scoped: ScopedManager,
-  { performedAt: at, personId, worn }: SetWear,
-): Promise<string[]> {
-  if (worn.length === 0) return [];
-  const bandId = In(worn.map(bandOfCopy));
-  const copies = await scoped.find(BandCopyEntity, { bandId });
-  const events = await scoped.find(
-    BandEventEntity,
-    { bandId },
-    { order: { at: 'ASC', id: 'ASC' } },
+  log: readonly SetWear[],
+): Promise<void> {
+  const known = await knownCopies(scoped, log);
+  const worn = new Set<string>();
+  for (let i = 0; i < log.length; i += BATCH) {
+    const some = log.slice(i, i + BATCH);
+    const counted = await scoped.find(SetWearEntity, {
+      setId: In(some.map(({ setId }) => setId)),
+    });
+    const before = new Set(counted.map(({ setId }) => setId));
+    const rows = some
+      .filter(({ setId }) => !before.has(setId))
+      .flatMap((wear) => {
+        const { cycles, performedAt, setId } = wear;
+        return copiesWorn(known, wear).map((copyId) => ({ copyId, setId, performedAt, cycles }));
+      });
+    await scoped.insert(SetWearEntity, ...rows);
+    for (const { copyId } of rows) worn.add(copyId);
+  }
+  await recountCopies(scoped, [...worn]);
+}
+
+/** Sums up what was counted of these copies. */
+async function recountCopies(scoped: ScopedManager, copyIds: readonly string[]): Promise<void> {
+  await scoped.query(
+    'recount-copies',
+    `INSERT INTO band_wear AS kept (id, studio_id, band_id, version, total, since_inspection)
+     SELECT copy.id, $1, copy.band_id, 1, sum(worn.cycles),
+         coalesce(sum(worn.cycles) FILTER (WHERE worn.performed_at > inspected.at), 0)
+       FROM set_wear worn JOIN band_copy copy ON copy.id = worn.copy_id
+       CROSS JOIN LATERAL (SELECT coalesce(max(happened_at), '-infinity') AS at FROM band_event
+         WHERE copy_id = copy.id AND what ->> 'kind' = 'inspected') inspected
+      WHERE worn.studio_id = $1 AND copy.id = ANY($2::uuid[])
+      GROUP BY copy.id ORDER BY copy.id
+     ON CONFLICT (id) DO UPDATE SET version = kept.version + 1,
+       total = excluded.total, since_inspection = excluded.since_inspection`,
+    [copyIds],
   );
+  scoped.touch('bandWear', ...copyIds);
+}
+
+/** The copies of the bands that sets wear, and what happened to them. */
+interface KnownCopies {
+  readonly copies: readonly BandCopyRow[];
+  readonly events: readonly BandEventRow[];
+}
+
+async function knownCopies(scoped: ScopedManager, log: readonly SetWear[]): Promise<KnownCopies> {
+  const bandId = In([...new Set(log.flatMap(({ worn }) => worn.map(bandOfCopy)))]);
+  const order = { at: 'ASC', id: 'ASC' } as const;
+  return {
+    copies: await scoped.find(BandCopyEntity, { bandId }),
+    events: await scoped.find(BandEventEntity, { bandId }, { order }),
+  };
+}
+
+/** The copies that a set wears. */
+function copiesWorn(
+  { copies, events }: KnownCopies,
+  { performedAt: at, personId, worn }: SetWear,
+): string[] {
   const ids = worn.flatMap((id) => {
     const equal = copies.filter((copy) => copy.bandId === bandOfCopy(id));
     return copyWorn(equal, events, { at, copy: copyOfId(id), personId }) ?? [];

@@ -8,7 +8,7 @@ import { NoteEntity, PersonEntity, PersonTrainerEntity } from '../people/entitie
 import { AnchorEntity, PlaceEntity, type PlaceRow } from '../places/entities.js';
 import { PrescriptionEntity } from '../prescriptions/entities.js';
 import { DecisionEntity, SessionEntity, TrainingSetEntity } from '../sessions/entities.js';
-import { countSetWear } from '../sessions/set-wear.js';
+import { countLogWear } from '../sessions/set-wear.js';
 import { SetupEntity, SetupVersionEntity } from '../setups/entities.js';
 import { SkillTestEntity } from '../skills/entities.js';
 import { TrainerEntity } from '../studio/entities.js';
@@ -137,9 +137,9 @@ async function insertOwn(
     await scoped.insert(SessionEntity, { ...session, personId });
     const rows = sets.map((set) => ({ ...set, sessionId: session.id }));
     await scoped.insert(TrainingSetEntity, ...rows);
-    const standing = new Map(rows.map((row) => [row.setId, row]));
-    for (const set of standing.values()) await countSetWear(scoped, { ...session, personId }, set);
   }
+  const log = file.sessions.map((session) => ({ ...session, personId }));
+  await countLogWear(scoped, log);
   scoped.touch('session', ...ids(file.sessions));
   const decisions = file.decisions.map((one) => ({ ...one, personId }));
   await scoped.insert(DecisionEntity, ...decisions);

@@ -1,6 +1,6 @@
 import { rigSetup, wornBands } from '@wiry-otter/core';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
-import { countWear, forgetWear } from '../bands/wear.js';
+import { countWear, countWearOfLog, forgetWear, type SetWear } from '../bands/wear.js';
 import { SetupVersionEntity } from '../setups/entities.js';
 import {
   SessionEntity,
@@ -13,23 +13,49 @@ import {
 const wornBySetup = new Map<string, readonly string[]>();
 const MOST_REMEMBERED = 5_000;
 
+type WornSession = Pick<SessionRow, 'personId' | 'setups'>;
+type WornSet = Pick<
+  TrainingSetRow,
+  'setId' | 'setupId' | 'performedAt' | 'reps' | 'partial' | 'setAside'
+>;
+
 /** Counts what a set, as it stands now, did to the bands of its set-up. */
 export async function countSetWear(
   scoped: ScopedManager,
-  { personId, setups }: Pick<SessionRow, 'personId' | 'setups'>,
-  set: Pick<TrainingSetRow, 'setId' | 'setupId' | 'performedAt' | 'reps' | 'partial' | 'setAside'>,
+  session: WornSession,
+  set: WornSet,
 ): Promise<void> {
-  const used = setups.find(({ id }) => id === set.setupId);
-  if (used === undefined) return;
+  const wear = await wearOf(scoped, session, set);
+  if (wear !== undefined) await countWear(scoped, wear);
+}
+
+/** Counts what sets did that are read in or counted anew; of each set its rows, the last one stands. */
+export async function countLogWear(
+  scoped: ScopedManager,
+  log: readonly (WornSession & { readonly sets: readonly WornSet[] })[],
+): Promise<void> {
+  const worn: SetWear[] = [];
+  for (const session of log) {
+    const standing = new Map(session.sets.map((row) => [row.setId, row]));
+    for (const set of standing.values()) {
+      const wear = await wearOf(scoped, session, set);
+      if (wear !== undefined) worn.push(wear);
+    }
+  }
+  await countWearOfLog(scoped, worn);
+}
+
+/** What a set wore; undefined where it stretched no band so far. */
+async function wearOf(
+  scoped: ScopedManager,
+  { personId, setups }: WornSession,
+  { partial, performedAt, reps, setAside, setId, setupId }: WornSet,
+): Promise<SetWear | undefined> {
+  const used = setups.find(({ id }) => id === setupId);
+  if (used === undefined) return undefined;
   const worn = await bandsWornBy(scoped, used);
-  if (worn.length === 0) return;
-  await countWear(scoped, {
-    setId: set.setId,
-    personId,
-    performedAt: set.performedAt,
-    worn,
-    cycles: set.setAside ? 0 : set.reps + set.partial,
-  });
+  if (worn.length === 0) return undefined;
+  return { setId, personId, performedAt, worn, cycles: setAside ? 0 : reps + partial };
 }
 
 async function bandsWornBy(
@@ -51,10 +77,11 @@ async function bandsWornBy(
 export async function recountWear(scoped: ScopedManager): Promise<void> {
   await forgetWear(scoped);
   const sessions = await scoped.find(SessionEntity, {}, { order: { startedAt: 'ASC', id: 'ASC' } });
+  const log = [];
   for (const session of sessions) {
     const where = { sessionId: session.id };
-    const rows = await scoped.find(TrainingSetEntity, where, { order: { sequence: 'ASC' } });
-    const standing = new Map(rows.map((row) => [row.setId, row]));
-    for (const set of standing.values()) await countSetWear(scoped, session, set);
+    const sets = await scoped.find(TrainingSetEntity, where, { order: { sequence: 'ASC' } });
+    log.push({ ...session, sets });
   }
+  await countLogWear(scoped, log);
 }
