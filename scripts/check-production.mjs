@@ -2,7 +2,15 @@
 // server processes on one database. Every check says what was seen; the first that fails ends it.
 import { randomUUID } from 'node:crypto';
 import { spawn } from 'node:child_process';
-import { chmodSync, existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import {
+  chmodSync,
+  copyFileSync,
+  existsSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -10,7 +18,7 @@ import { backUp, restore } from './machine/backup.mjs';
 import { ensureNpmPackages } from './machine/install.mjs';
 import { freePort } from './machine/ports.mjs';
 import { clientProgram, removeCluster, startCluster } from './machine/postgres.mjs';
-import { run } from './machine/processes.mjs';
+import { run, succeeds } from './machine/processes.mjs';
 import { buildServer } from './machine/server-build.mjs';
 import { ensureWebBuild } from './machine/web-build.mjs';
 import { Client, plainRequest } from './production/client.mjs';
@@ -95,6 +103,8 @@ async function main() {
   const told = await checkRestarts({ client, owner, personId, query, servers, start, ports, logs });
   await checkKilled(owner, servers, start, first, logs);
   await checkBackUp({ args, cluster, environment, owner, query, told, personId });
+  await checkUpgrade({ args, cluster, environment, query });
+  checkUnit();
   checkLogs(logs, proxy);
 }
 
@@ -311,14 +321,9 @@ async function checkBackUp({ args, cluster, environment, query, told, personId }
   const server = await startServer(ROOT, args, env);
   try {
     const address = `http://127.0.0.1:${port}`;
-    const signedIn = await fetch(`${address}/api/sign-in`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json', origin: address },
-      body: JSON.stringify({ email: OWNER.email, password: OWNER.password }),
-    });
-    const cookie = signedIn.headers.getSetCookie().map((one) => one.split(';')[0]);
+    const cookie = await signedIn(address, OWNER.email, OWNER.password);
     const answer = await fetch(`${address}/api/people/${personId}/file`, {
-      headers: { cookie: cookie.join('; ') },
+      headers: { cookie },
     });
     // But for the moment it was asked.
     const there = { ...(await answer.json()), takenAt: told.takenAt };
@@ -329,6 +334,64 @@ async function checkBackUp({ args, cluster, environment, query, told, personId }
   } finally {
     await server.stop();
   }
+}
+
+/** A database of an old version, on which both processes of this one start at once. */
+async function checkUpgrade({ args, cluster, environment, query }) {
+  const databases = join(ROOT, 'apps/server/test/databases');
+  query('CREATE DATABASE upgraded');
+  const databaseUrl = cluster.url.replace(/\/postgres$/, '/upgraded');
+  const dump = join(databases, 'before-records.sql');
+  run(clientProgram('psql'), ['-q', '-v', 'ON_ERROR_STOP=1', '-d', databaseUrl, '-f', dump]);
+  const told = JSON.parse(readFileSync(join(databases, 'before-records.told.json'), 'utf8'));
+  const ports = [await freePort(FIRST_PORT + 50)];
+  ports.push(await freePort(ports[0] + 1));
+  const servers = await Promise.all(
+    ports.map((port) =>
+      startServer(ROOT, args, { ...environment(port, databaseUrl), OTTER_TLS: 'no' }),
+    ),
+  );
+  try {
+    for (const port of ports) {
+      const address = `http://127.0.0.1:${port}`;
+      const cookie = await signedIn(address, 'mika@canalside.example', 'towpath');
+      const found = [];
+      for (const { id } of told.sessions) {
+        const path = `${address}/api/records/session/${id}`;
+        found.push((await fetch(path, { headers: { cookie } })).status);
+      }
+      expect(
+        found.length > 20 && found.every((status) => status === 200),
+        `on a database of an old version one of two processes that started at once tells all ${found.length} sessions`,
+      );
+    }
+  } finally {
+    await Promise.all(servers.map((server) => server.stop()));
+  }
+}
+
+/** The service unit, where there is a systemd to ask. */
+function checkUnit() {
+  if (!succeeds('systemd-analyze', ['--version'])) {
+    console.log('– there is no systemd here: the service unit was not verified');
+    return;
+  }
+  const unit = join(folder, 'wiry-otter@4401.service');
+  copyFileSync(join(ROOT, 'deploy/wiry-otter@.service'), unit);
+  expect(succeeds('systemd-analyze', ['verify', unit]), 'systemd takes the service unit');
+}
+
+/** The cookies of who signs in. */
+async function signedIn(address, email, password) {
+  const answer = await fetch(`${address}/api/sign-in`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: address },
+    body: JSON.stringify({ email, password }),
+  });
+  return answer.headers
+    .getSetCookie()
+    .map((one) => one.split(';')[0])
+    .join('; ');
 }
 
 /** Nobody is named in a log, nothing is told of anybody. */
