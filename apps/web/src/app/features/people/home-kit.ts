@@ -20,17 +20,19 @@ import { SheetStore } from './sheet-store';
               aria-hidden="true"
               [style.background]="one.band.colour"
             ></span>
-            <a
-              class="min-w-0 flex-1 underline underline-offset-3"
-              [routerLink]="['/bands', one.band.id]"
-              >{{ one.words }}</a
-            >
-            @if (sheet.isAllergic() && hasLatex(one.band.material)) {
-              <span class="text-sm text-stop">✕ latex: allergy on file</span>
-            }
-            @if (one.copy.inspectionDue) {
-              <span class="text-sm text-caution">△ inspection due</span>
-            }
+            <span class="min-w-0 flex-1">
+              <a
+                class="block underline underline-offset-3"
+                [routerLink]="['/bands', one.band.id]"
+                >{{ one.words }}</a
+              >
+              @if (sheet.isAllergic() && hasLatex(one.band.material)) {
+                <span class="block text-sm text-stop">✕ latex: allergy on file</span>
+              }
+              @if (one.copy.inspectionDue) {
+                <span class="block text-sm text-caution">△ inspection due</span>
+              }
+            </span>
             <button class="action-quiet" type="button" (click)="sheet.takeBack(one)">
               Back in the bag <span class="sr-only">: {{ one.words }}</span>
             </button>
@@ -49,6 +51,8 @@ import { SheetStore } from './sheet-store';
             }
           </select></label
         >
+      } @else if (sheet.isAllergic()) {
+        <p class="mt-2 text-sm text-faint">No latex-free band is in the bag.</p>
       }
     </section>
   `,
