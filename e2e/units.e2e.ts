@@ -2,10 +2,10 @@ import { expect, type Page } from '@playwright/test';
 import { signIn } from './sign-in.js';
 import { test } from './studio-test.js';
 
-// Every screen is walked through twice.
-test.setTimeout(240_000);
+// Every screen is walked through, with its panels open.
+test.setTimeout(360_000);
 
-/** What a studio writes figures in, and what then stands on no screen. */
+/** What a studio writes figures in, and what then stands on no screen: "0 in 10" is no inch. */
 const SYSTEMS = [
   {
     name: 'inches and pounds',
@@ -13,9 +13,14 @@ const SYSTEMS = [
     foreign: /\d ?(cm|mm|m|kg|N)(?![\w·])|\/kg\b|, (cm|mm|kg|N)$/gm,
   },
   {
+    name: 'centimetres and kilograms, pulls too',
+    units: { forceUnit: 'kgf', lengthUnit: 'cm', massUnit: 'kg' },
+    foreign: /\d ?(in(?! \d)|lb|N)(?![\w·])|\bN\/|\/lb\b|, (in|lb|N)$/gm,
+  },
+  {
     name: 'centimetres, kilograms and newtons',
     units: { forceUnit: 'N', lengthUnit: 'cm', massUnit: 'kg' },
-    foreign: /\d ?(in|lb)\b|\/lb\b|, (in|lb)$/gm,
+    foreign: /\d ?(in(?! \d)|lb)\b|\/lb\b|, (in|lb)$/gm,
   },
 ] as const;
 
@@ -23,6 +28,7 @@ const SCREENS = [
   '/today',
   '/bands',
   '/bands/compare',
+  '/bands/exchange',
   '/setups',
   '/skills/pull',
   '/skills/planche',
@@ -32,7 +38,14 @@ const SCREENS = [
   '/buy',
   '/log',
   '/exercises',
+  '/outbox',
   '/studio',
+  '/studio/trainers',
+  '/studio/mails',
+  '/studio/you',
+  '/studio/documents',
+  '/studio/back-ups',
+  '/studio/device',
 ] as const;
 
 for (const { foreign, name, units } of SYSTEMS) {
@@ -75,6 +88,11 @@ for (const { foreign, name, units } of SYSTEMS) {
     await look('a person');
     await page.getByRole('button', { name: 'Change Odile Brandt' }).click();
     await look('a person under change');
+    await page.goto('/people');
+    await page.getByRole('link', { name: /^Ylva Marsh/ }).click();
+    await page.getByRole('button', { name: 'Change Ylva Marsh' }).click();
+    await page.getByRole('button', { name: 'Write a clearance down' }).click();
+    await look('a clearance');
     await page.goto('/bands');
     await page.getByRole('button', { name: 'Add a band' }).click();
     await look('a new band');
@@ -106,7 +124,28 @@ async function workbench(page: Page, look: (where: string) => Promise<void>): Pr
   await look('a refusal');
   await page.getByRole('button', { name: /^Step .* closer$/ }).click();
   await page.getByRole('button', { name: 'Find', exact: true }).click();
+  await page.getByRole('button', { name: /^5 % more than/ }).click();
+  await expect(page.getByRole('list', { name: 'Found' })).toBeVisible();
   await look('the finder');
+  await page.getByRole('button', { name: 'Ladder', exact: true }).click();
+  await page.getByRole('button', { name: 'Make a ladder' }).click();
+  await expect(page.getByRole('list', { name: /^Rungs/ })).toBeVisible();
+  await look('a ladder');
+  await page.getByRole('button', { name: 'Drop set', exact: true }).click();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await look('a drop set');
+  await page.goto('/bag');
+  await page.getByRole('button', { name: 'Find the smallest bag' }).click();
+  await expect(page.getByRole('region', { name: 'Take along' })).toBeVisible();
+  await look('the smallest bag');
+  await page.goto('/skills/nordic');
+  await page.locator('otter-bag-list button[aria-pressed=false]').first().click();
+  await page.getByText('The figures behind the curves').click();
+  await look('a skill with a band');
+  await page.goto('/log');
+  await page.getByRole('link', { name: 'Why' }).first().click();
+  await expect(page.getByTestId('decision')).toBeVisible();
+  await look('what comes next');
   await page.goto('/today');
   const work = page.getByLabel('People and their next work').getByRole('listitem');
   await work
@@ -117,12 +156,26 @@ async function workbench(page: Page, look: (where: string) => Promise<void>): Pr
   await look('a session');
 }
 
+const FORCES = { N: 'newton, N', kgf: 'kilogram, kg', lbf: 'pound, lb' } as const;
+
 function wordsOf({ forceUnit, lengthUnit, massUnit }: (typeof SYSTEMS)[number]['units']): string[] {
   return [
-    forceUnit === 'N' ? 'newton, N' : 'pound, lb',
+    FORCES[forceUnit],
     lengthUnit === 'cm' ? 'centimetres' : 'inches',
     massUnit === 'kg' ? 'kilograms' : 'pounds',
   ];
+}
+
+/** What is told to those who do not see: names, values and hints. */
+function spokenOn(page: Page): Promise<string[]> {
+  return page.locator('body').evaluate((body) => {
+    const spoken = ['aria-label', 'aria-valuetext', 'aria-description', 'placeholder', 'title'];
+    return spoken.flatMap((attribute) =>
+      Array.from(body.querySelectorAll(`[${attribute}]`)).map(
+        (element) => element.getAttribute(attribute) ?? '',
+      ),
+    );
+  });
 }
 
 /** Figures on a page that are not in the studio's units, each with some words around it. */
@@ -131,7 +184,7 @@ async function foreignIn(
   foreign: RegExp,
   own: readonly { readonly words: string }[],
 ): Promise<string[]> {
-  const text = await page.locator('body').innerText();
+  const text = [await page.locator('body').innerText(), ...(await spokenOn(page))].join('\n');
   // The choices of the studio name every unit.
   const left = [...own.map(({ words }) => words), 'newton, N', 'kilogram, kg', 'pound, lb'];
   const told = left

@@ -87,11 +87,10 @@ export class LevelList {
   }
 }
 
-/** "4.9 N/kg", in the demand's own unit: what bodies are compared by; by the pound "0.50 lb/lb". */
+/** "4.9 N/kg" or "0.50 lb/lb": what bodies are compared by, in the units of pulls and of bodies. */
 function perMassWords({ perKg, unit }: LevelView, { force, mass }: Units): string {
-  if (mass === 'kg') return `${perKg.toFixed(unit === 'N' ? 1 : 2)} ${unit}/kg`;
-  const perPound = perKg * POUND_KG;
+  const perMass = mass === 'kg' ? perKg : perKg * POUND_KG;
   return unit === 'N'
-    ? `${fromNewtons(perPound, force).toFixed(2)} ${forceWord(force)}/lb`
-    : `${perPound.toFixed(2)} ${unit}/lb`;
+    ? `${fromNewtons(perMass, force).toFixed(force === 'N' ? 1 : 2)} ${forceWord(force)}/${mass}`
+    : `${perMass.toFixed(2)} ${unit}/${mass}`;
 }
