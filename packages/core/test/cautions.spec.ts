@@ -627,6 +627,50 @@ describe('cautions', () => {
       expect(refused(elbow(90), { setup: { phases: { from, to: to + 0.02 } } })).toBeDefined();
     });
 
+    it('offers one part of the movement inside all that joints and hands may do', () => {
+      // The row's elbow bends to the end of it, its shoulder begins in front of the body.
+      const person: Partial<PersonFacts> = {
+        ranges: [{ joint: 'elbow', least_deg: 20, most_deg: 150 }],
+        clearance: {
+          until: TODAY,
+          enforced: { ranges: [{ joint: 'elbow', least_deg: -10, most_deg: 90 }] },
+        },
+      };
+      const found = findCautions(contextOf({ person }));
+      const [pain, cleared] = ['joint-range', 'clearance-limit'].map((id) =>
+        found.find(({ rule }) => rule === id),
+      );
+      if (cleared?.cure?.kind !== 'phases') return fail('no part');
+      expect(pain?.cure).toEqual(cleared.cure);
+      const { from, to } = cleared.cure;
+      expect(from).toBeGreaterThan(0);
+      expect(to).toBeLessThan(1);
+      expect(rulesOf({ person, setup: { phases: { from, to } } })).toEqual([]);
+    });
+
+    it('offers no part where what is free of pain is not allowed', () => {
+      const person: Partial<PersonFacts> = {
+        ranges: [{ joint: 'elbow', least_deg: 95, most_deg: 150 }],
+        clearance: {
+          until: TODAY,
+          enforced: { ranges: [{ joint: 'elbow', least_deg: -10, most_deg: 90 }] },
+        },
+      };
+      const found = findCautions(contextOf({ person }));
+      expect(found.map(({ cure }) => cure)).toEqual([undefined, undefined]);
+      expect(found[0]?.text).toContain('hoose another exercise');
+    });
+
+    it('names every limit that is passed, and what keeps the first', () => {
+      const text = refused({
+        pull_N: 0.8 * peak,
+        ranges: [{ joint: 'elbow', least_deg: -10, most_deg: 90 }],
+      })?.text;
+      expect(text).toMatch(
+        /^The elbow goes to 120°; the clearance ends at 90°\. Do it only .* movement\. Up to \d+ N at the hands; .*less\. Only the licensed/,
+      );
+    });
+
     it('has no say without limits as data', () => {
       expect(rulesOf({ person: { clearance: { until: TODAY } } })).toEqual([]);
       expect(refused({})).toBeUndefined();

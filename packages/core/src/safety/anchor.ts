@@ -1,4 +1,4 @@
-import { writeForce } from '../units/units.js';
+import { writeAngle, writeForce } from '../units/units.js';
 import { pullLines } from './pull-lines.js';
 import type { Caution, CautionContext, CautionRule } from './caution.js';
 
@@ -59,7 +59,7 @@ export const doorPlace: CautionRule = {
     });
     if (steepest_deg > DOOR_SIDE_DEG) {
       return refused(
-        `the pull is ${Math.round(steepest_deg)}° off horizontal, and at the side of a door a strap holds ${DOOR_SIDE_DEG}°`,
+        `the pull is ${writeAngle(steepest_deg)} off horizontal, and at the side of a door a strap holds ${DOOR_SIDE_DEG}°`,
       );
     }
     if (share > DOOR_SIDE_HEIGHT.most) return refused('the strap sits above the shoulder');
@@ -110,7 +110,7 @@ export const slide: CautionRule = {
     return {
       rule: 'slide',
       level: 'warn',
-      text: `Laid round ${anchor.name} with the pull ${Math.round(steepest_deg)}° off horizontal, the band slides: choke it, or use a strap with a stop.`,
+      text: `Laid round ${anchor.name} with the pull ${writeAngle(steepest_deg)} off horizontal, the band slides: choke it, or use a strap with a stop.`,
       figures: { pull_deg: steepest_deg },
     };
   },

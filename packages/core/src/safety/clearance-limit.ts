@@ -5,12 +5,11 @@ import type { RangedJoint } from '../body/joint-angles.js';
 import type { Segment } from '../body/segments.js';
 import { BY_EYE, BY_MARKS, solutionSpread } from '../demand/spread.js';
 import { rigSetup, type SolvedRig } from '../demand/solve-setup.js';
-import type { PreparedExercise } from '../demand/prepared.js';
-import { writeForce, writeLength } from '../units/units.js';
+import { writeAngle, writeForce, writeLength } from '../units/units.js';
 import type { AnchoredSetup, Caution, CautionContext, CautionRule, Cure } from './caution.js';
 import { type Allowed, type ClearanceLimits, REHAB_STAGES, stageOf } from './clearance.js';
-import { distanceCure, phasesCure, phaseWords } from './cures.js';
-import { beyondRange } from './joint-range.js';
+import { distanceCure, phaseWords } from './cures.js';
+import { beyondRange, handHeight, partWithinLimits } from './pose-limits.js';
 
 /** So far inside a limit a cure lands, as a share of it. */
 const INSIDE_SHARE = 0.01;
@@ -23,46 +22,73 @@ export const STAGE_WORDS = {
   changedPosture: 'movement in another posture',
 } as const;
 
-/** Refuses a set-up beyond a limit of the clearance on file. */
+/**
+ * Refuses a set-up beyond limits of the clearance on file: names them all, and the smallest change
+ * that keeps the first; what then is left of the others is told with the set-up so changed.
+ */
 export const clearanceLimit: CautionRule = {
   id: 'clearance-limit',
   level: 'refuse',
   check: (context) => {
     const limits = context.person.clearance?.enforced;
     if (limits === undefined) return undefined;
-    for (const find of SEARCHES) {
-      const found = find(context, limits);
-      if (found !== undefined) return found;
-    }
-    return undefined;
+    const [first, ...others] = SEARCHES.flatMap((find) => find(context, limits) ?? []);
+    if (first === undefined) return undefined;
+    const { cure, words } = first.mend?.() ?? {};
+    const sentences = [
+      ...[first.text, words, ...others.map(({ text }) => text)].filter((one) => one !== undefined),
+      'Only the licensed clinician who gave it can widen it.',
+    ];
+    return {
+      rule: 'clearance-limit',
+      level: 'refuse',
+      text: sentences.join(' '),
+      figures: first.figures,
+      ...(cure === undefined ? {} : { cure }),
+    };
   },
 };
 
-type Search = (context: CautionContext, limits: ClearanceLimits) => Caution | undefined;
+/** A limit that a set-up goes beyond. */
+interface Beyond {
+  readonly text: string;
+  readonly figures: Caution['figures'];
+  /** The smallest change that keeps it, looked for only where it is told. */
+  readonly mend?: () => Mend;
+}
+
+interface Mend {
+  readonly words: string;
+  readonly cure?: Cure;
+}
+
+type Search = (context: CautionContext, limits: ClearanceLimits) => Beyond | undefined;
 
 const beyondMovement: Search = ({ setup: { exercise } }, { movements, groups }) => {
   const isOut = <Name extends string>(name: Name, allowed: Allowed<Name> | undefined): boolean =>
     allowed?.not?.includes(name) === true || allowed?.only?.includes(name) === false;
   if (isOut(exercise.id, movements)) {
-    return refusal(`The clearance does not allow this exercise, ${exercise.title}.`, {
-      exercise: exercise.id,
-    });
+    return {
+      text: `The clearance does not allow this exercise, ${exercise.title}.`,
+      figures: { exercise: exercise.id },
+    };
   }
   const group = exercise.groups?.find((one) => isOut(one, groups));
   if (group === undefined) return undefined;
-  return refusal(`The clearance does not allow work for this muscle group: ${groupWords(group)}.`, {
-    group,
-  });
+  return {
+    text: `The clearance does not allow work for this muscle group: ${groupWords(group)}.`,
+    figures: { group },
+  };
 };
 
 const beyondStage: Search = ({ setup: { exercise } }, { stage: reached }) => {
   if (reached === undefined) return undefined;
   const stage = stageOf(exercise);
   if (REHAB_STAGES.indexOf(stage) <= REHAB_STAGES.indexOf(reached)) return undefined;
-  return refusal(
-    `The clearance goes as far as ${STAGE_WORDS[reached]}; this is ${STAGE_WORDS[stage]}.`,
-    { stage, reached },
-  );
+  return {
+    text: `The clearance goes as far as ${STAGE_WORDS[reached]}; this is ${STAGE_WORDS[stage]}.`,
+    figures: { stage, reached },
+  };
 };
 
 const beyondHeight: Search = (context, { handHeight_m: most_m }) => {
@@ -73,42 +99,42 @@ const beyondHeight: Search = (context, { handHeight_m: most_m }) => {
     highest_m = Math.max(highest_m, handHeight(context.setup, prepared, k));
   }
   if (highest_m <= most_m) return undefined;
-  const part = phasesCure(
-    context,
-    (whole, k) => handHeight(context.setup, whole, k) <= most_m * (1 - INSIDE_SHARE),
-  );
   const words = (length_m: number): string => writeLength(length_m, context.units?.length);
-  return refusal(
-    `The hands go to ${words(highest_m)} over the floor; the clearance ends at ${words(most_m)}.${
-      part === undefined ? ' Choose another exercise.' : ` Do it only ${phaseWords(part)}.`
-    }`,
-    { height_m: highest_m, most_m },
-    part === undefined ? undefined : { kind: 'phases', ...part },
-  );
+  return {
+    text: `The hands go to ${words(highest_m)} over the floor; the clearance ends at ${words(most_m)}.`,
+    figures: { height_m: highest_m, most_m },
+    mend: () => shorterMovement(context),
+  };
 };
 
 const beyondJoint: Search = (context, { ranges = [] }) => {
   const beyond = beyondRange(context, ranges);
   if (beyond === undefined) return undefined;
-  const { angle_deg, edge_deg, joint, part } = beyond;
-  return refusal(
-    `The ${joint} goes to ${Math.round(angle_deg)}°; the clearance ends at ${Math.round(edge_deg)}°.${
-      part === undefined ? ' Choose another exercise.' : ` Do it only ${phaseWords(part)}.`
-    }`,
-    { joint, angle_deg, edge_deg },
-    part === undefined ? undefined : { kind: 'phases', ...part },
-  );
+  const { angle_deg, edge_deg, joint } = beyond;
+  return {
+    text: `The ${joint} goes to ${writeAngle(angle_deg)}; the clearance ends at ${writeAngle(edge_deg)}.`,
+    figures: { joint, angle_deg, edge_deg },
+    mend: () => shorterMovement(context),
+  };
 };
+
+function shorterMovement(context: CautionContext): Mend {
+  const part = partWithinLimits(context);
+  return part === undefined
+    ? { words: 'Choose another exercise.' }
+    : { words: `Do it only ${phaseWords(part)}.`, cure: { kind: 'phases', ...part } };
+}
 
 const beyondPull: Search = (context, { pull_N: most_N }) => {
   if (most_N === undefined) return undefined;
   const asked = upperPeak(context, { kind: 'contact', at: handsOf(context) });
   if (asked === undefined || asked.upper <= most_N) return undefined;
   const words = (force_N: number): string => writeForce(force_N, context.units?.force);
-  return beyondFigure(context, asked, most_N, {
+  return {
     text: `Up to ${words(asked.upper)} at the hands; the clearance ends at ${words(most_N)}, ${words(asked.upper - most_N)} less.`,
     figures: { pull_N: asked.upper, most_N },
-  });
+    mend: () => lighterSetup(context, asked, most_N),
+  };
 };
 
 const beyondMoment: Search = (context, { moments = [] }) => {
@@ -117,15 +143,16 @@ const beyondMoment: Search = (context, { moments = [] }) => {
     if (carries.length === 0) continue;
     const asked = upperPeak(context, { kind: 'moment', at: joint, carries });
     if (asked === undefined || asked.upper <= most_Nm) continue;
-    return beyondFigure(context, asked, most_Nm, {
+    return {
       text: `Up to ${Math.round(asked.upper)} N·m at one ${joint}; the clearance ends at ${Math.round(most_Nm)} N·m.`,
       figures: { joint, moment_Nm: asked.upper, most_Nm },
-    });
+      mend: () => lighterSetup(context, asked, most_Nm),
+    };
   }
   return undefined;
 };
 
-/** In the order they are told: only the first is, as its cure may end the next. */
+/** In the order they are told. */
 const SEARCHES: readonly Search[] = [
   beyondMovement,
   beyondStage,
@@ -177,57 +204,29 @@ function upperPeak(context: CautionContext, demand: Demand): Asked | undefined {
   return { setup: asking, solved: rigged.value, upper, margin: peak > 0 ? upper / peak : 1 };
 }
 
-function beyondFigure(
+function lighterSetup(
   context: CautionContext,
   { setup, solved, margin }: Asked,
   most: number,
-  { text, figures }: Pick<Caution, 'text' | 'figures'>,
-): Caution {
+): Mend {
   // Another distance is about as unsure as this one.
   const closer_m = distanceCure(
     { setup, solved },
     () => peakOf(solved) * margin <= most * (1 - INSIDE_SHARE),
   );
-  const cure =
-    closer_m === undefined
-      ? 'Take a lighter band.'
-      : `Step ${writeLength(closer_m, context.units?.length)} closer, or take a lighter band.`;
-  return refusal(
-    `${text} ${cure}`,
-    figures,
-    closer_m === undefined ? undefined : { kind: 'distance', closer_m },
-  );
+  if (closer_m === undefined) return { words: 'Take a lighter band.' };
+  return {
+    words: `Step ${writeLength(closer_m, context.units?.length)} closer, or take a lighter band.`,
+    cure: { kind: 'distance', closer_m },
+  };
 }
 
 function peakOf({ buffers: { signed } }: SolvedRig): number {
   return signed.reduce((most, value) => Math.max(most, Math.abs(value)), 0);
 }
 
-function refusal(text: string, figures: Caution['figures'], cure?: Cure): Caution {
-  return {
-    rule: 'clearance-limit',
-    level: 'refuse',
-    text: `${text} Only the licensed clinician who gave it can widen it.`,
-    figures,
-    ...(cure === undefined ? {} : { cure }),
-  };
-}
-
 function handsOf({ solved: { rig } }: CautionContext): string[] {
   return ['gripL', 'gripR'].filter((name) => rig.prepared.contacts.index.has(name));
-}
-
-/** Height of the right hand over the floor at a sample, m; −∞ without a hand. */
-function handHeight(
-  { body, exercise }: AnchoredSetup,
-  prepared: PreparedExercise,
-  k: number,
-): number {
-  const { contacts, samples } = prepared;
-  const hand = contacts.index.get('gripR');
-  if (hand === undefined) return -Infinity;
-  if (exercise.plane === 'transverse') return (exercise.level ?? 0) * body.stature_m;
-  return contacts.y[hand * samples + k] as number;
 }
 
 const DISTAL: Readonly<Record<RangedJoint, readonly Segment[]>> = {

@@ -1,8 +1,8 @@
-import { writeDay } from '../units/units.js';
+import { writeAngle, writeDay } from '../units/units.js';
 import type { CautionRule } from './caution.js';
 import { isCleared, reasonsForClearance } from './clearance.js';
 import { phaseWords } from './cures.js';
-import { beyondRange } from './joint-range.js';
+import { beyondRange, partWithinLimits } from './pose-limits.js';
 
 /** Under this age work is never maximal and a guardian has agreed. */
 export const ADULT_ENOUGH_YEARS = 16;
@@ -69,7 +69,8 @@ export const jointRange: CautionRule = {
   check: (context) => {
     const beyond = beyondRange(context, context.person.ranges);
     if (beyond === undefined) return undefined;
-    const { angle_deg, edge_deg, joint, part } = beyond;
+    const { angle_deg, edge_deg, joint } = beyond;
+    const part = partWithinLimits(context);
     const cure =
       part === undefined
         ? 'Choose another exercise'
@@ -77,7 +78,7 @@ export const jointRange: CautionRule = {
     return {
       rule: 'joint-range',
       level: 'refuse',
-      text: `The ${joint} goes to ${Math.round(angle_deg)}°; pain-free on file is up to ${Math.round(edge_deg)}°. ${cure}: never into pain.`,
+      text: `The ${joint} goes to ${writeAngle(angle_deg)}; pain-free on file ends at ${writeAngle(edge_deg)}. ${cure}: never into pain.`,
       figures: { joint, angle_deg, edge_deg },
       ...(part === undefined ? {} : { cure: { kind: 'phases', ...part } }),
     };

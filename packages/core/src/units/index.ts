@@ -17,6 +17,7 @@ export {
   USUAL_UNITS,
   WIDTH_WORDS,
   widthFigure,
+  writeAngle,
   writeFineLength,
   writeLength,
   writeMass,

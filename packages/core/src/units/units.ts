@@ -144,6 +144,11 @@ export function writeMass(mass_kg: number, unit: MassUnit = 'kg'): string {
   return `${massFigure(mass_kg, unit)} ${unit}`;
 }
 
+/** An angle in degrees as it is written in a sentence. Example: `writeAngle(-31.2)` is `−31°`. */
+export function writeAngle(angle_deg: number): string {
+  return `${Math.round(angle_deg)}°`.replace('-', '−');
+}
+
 /** What a studio writes its figures in; moments are in newton metres everywhere. */
 export interface Units {
   readonly force: ForceUnit;

@@ -5,6 +5,7 @@ import {
   groupWords,
   ADULT_ENOUGH_YEARS,
   STAGE_WORDS,
+  writeAngle,
   writeDay,
   yearsBetween,
   type Units,
@@ -109,11 +110,8 @@ function goalWords(
 }
 
 function rangeWords({ joint, least_deg, most_deg }: PersonRecord['ranges'][number]): string {
-  return `${joint} ${degrees(least_deg)} to ${degrees(most_deg)}`;
+  return `${joint} ${writeAngle(least_deg)} to ${writeAngle(most_deg)}`;
 }
-
-/** A minus as it is printed, not a hyphen. */
-const degrees = (angle_deg: number): string => `${angle_deg}°`.replace('-', '−');
 
 /** The limits of a clearance to which every set-up is held, one line each. */
 export function limitLines(
