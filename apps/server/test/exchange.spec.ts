@@ -1,7 +1,14 @@
 import type { BandToday, ImportPlan, ProblemDocument, StudioRecord } from '@wiry-otter/contracts';
 import { knowBand, POUND_FORCE_N } from '@wiry-otter/core';
+import { papers, streams } from './support/pdf.js';
 import { openTestStudio, signIn, type TestStudio } from './support/studio.js';
 import { bandsOf, recordsOf } from './support/records.js';
+
+/** How far down a sheet of tags goes, mm: each is a rectangle, the squares of its code are smaller. */
+function lowestTag(pdf: Buffer): number {
+  const tags = streams(pdf).flatMap((page) => [...page.matchAll(/^\S+ (\S+) \S+ (\S+) re$/gm)]);
+  return (Math.max(...tags.map(([, y, height]) => Number(y) + Number(height))) * 25.4) / 72;
+}
 
 describe('bands in and out', () => {
   let studio: TestStudio;
@@ -280,6 +287,24 @@ describe('bands in and out', () => {
     expect(type).toBe('application/pdf');
     expect(body.subarray(0, 5).toString()).toBe('%PDF-');
     expect(body.length).toBeGreaterThan(10_000);
+  });
+
+  it('give tags that fit on the paper of the studio', async () => {
+    const rows = Array.from({ length: 30 }, (_, i) => `Cleat ${i},loop,104,13`);
+    const file = ['name,kind,flat length [cm],width [mm]', ...rows].join('\n');
+    await send(file, { save: (await send(file)).body.digest });
+    const printed = async (): Promise<Buffer> => (await fetched('tags.pdf')).body;
+    const [record] = await recordsOf(studio.mika, 'studio');
+    const { eyesRule, forceUnit, inspectionCycles, inspectionDays, version } =
+      record as StudioRecord;
+    const a4 = await printed();
+    expect(papers(a4)[0]).toEqual({ width: 210, height: 297 });
+    expect(lowestTag(a4)).toBeCloseTo(283.2, 1);
+    const rules = { version, forceUnit, inspectionDays, inspectionCycles, eyesRule };
+    await studio.mika.put('/studio/rules', { ...rules, lengthUnit: 'in' });
+    const letter = await printed();
+    expect(papers(letter)[0]).toEqual({ width: 215.9, height: 279.4 });
+    expect(lowestTag(letter)).toBeCloseTo(249.3, 1);
   });
 
   it('give tags that lead where the studio says, whichever way they were asked for', async () => {

@@ -1,42 +1,18 @@
 import type { ProblemDocument, SetupRecord } from '@wiry-otter/contracts';
 import { USUAL_UNITS } from '@wiry-otter/core';
-import { inflateSync } from 'node:zlib';
 import { v7 as uuidv7 } from 'uuid';
 import { markSheet } from '../src/areas/setups/mark-sheet.js';
 import { SOLVER_IN_PLACE } from '../src/platform/solving/solver.js';
 import { demoSetup, inputOf } from './support/inputs.js';
+import { drawnPages, papers, streams } from './support/pdf.js';
 import { type Answer, openTestStudio, type TestStudio } from './support/studio.js';
 
 /** Points to a millimetre of paper. */
 const MM = 72 / 25.4;
 
-/** What a PDF holds packed, as text: pages as their operators, faces. */
-function streams(pdf: Buffer): string[] {
-  const found: string[] = [];
-  let at = 0;
-  for (;;) {
-    const start = pdf.indexOf('stream\n', at);
-    if (start < 0) return found;
-    const end = pdf.indexOf('\nendstream', start);
-    found.push(unpacked(pdf.subarray(start + 7, end)));
-    at = end + 10;
-  }
-}
-
-/** Pages on which lines are stroked. */
-const drawnPages = (pdf: Buffer): string[] => streams(pdf).filter((text) => / l\nS\n/.test(text));
-
 /** Lines of writing on each page. */
 const linesWritten = (pdf: Buffer): number[] =>
   streams(pdf).flatMap((text) => text.match(/^BT$/gm)?.length ?? []);
-
-function unpacked(stream: Buffer): string {
-  try {
-    return inflateSync(stream).toString('latin1');
-  } catch {
-    return '';
-  }
-}
 
 /** Widths of the rectangles on a page, mm. */
 const widths = (page: string): number[] =>
@@ -75,7 +51,9 @@ describe('the sheet of marks', () => {
     const setup = await demoSetup(studio.mika, 'Tobias Quill');
     const head = { person: 'Tobias', place: 'Boatyard', figuresShown: true };
     const units = { ...USUAL_UNITS, length: 'in' } as const;
-    const [page = ''] = drawnPages(await markSheet(SOLVER_IN_PLACE, setup, head, units));
+    const printed = await markSheet(SOLVER_IN_PLACE, setup, head, units);
+    const [page = ''] = drawnPages(printed);
+    expect(papers(printed)).toEqual([{ width: 279.4, height: 215.9 }]);
     const lines = uprights(page);
     // The check of the scale is two inches long; ticks lie half an inch apart, on whole halves.
     expect((lines[1] ?? NaN) - (lines[0] ?? NaN)).toBeCloseTo(50.8, 2);

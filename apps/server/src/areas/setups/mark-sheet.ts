@@ -12,10 +12,10 @@ import {
   writeForce,
   writeLength,
 } from '@wiry-otter/core';
-import { FAINT, INK, MM, printPdf, STOP } from '../../platform/printing/pdf.js';
+import { FAINT, INK, MM, PAPERS, printPdf, STOP } from '../../platform/printing/pdf.js';
 import type { Solver } from '../../platform/solving/solver.js';
 
-/** A4 lying, mm. */
+/** What a sheet is laid out in, mm; it stands in the middle of the paper, which lies. */
 const PAGE = { width: 297, height: 210 } as const;
 /** Where writing begins on a page, and how far from its lower edge it ends, mm. */
 const TOP = 14;
@@ -78,7 +78,7 @@ export async function markSheet(
     }
     y = drawGrip(pdf, marks, y, units.length);
     y = drawStance(pdf, marks, y, units.length);
-    drawCautions(pdf, setup, head, y);
+    drawCautions(pdf, setup, head, { top: y, unit: units.length });
   });
 }
 
@@ -99,7 +99,7 @@ function drawHead(
   { height_m }: SetupMarks,
   unit: LengthUnit,
 ): void {
-  addPage(pdf);
+  addPage(pdf, unit);
   const x = STRIP.left * MM;
   pdf.fillColor(INK).font('bold').fontSize(18);
   pdf.text(`${document.exercise.title}: ${title}`, x, TOP * MM, line(STRIP.length - 75));
@@ -289,7 +289,7 @@ function drawCautions(
   pdf: PDFKit.PDFDocument,
   { cautions }: SetupRecord,
   { clearance }: MarkSheetHead,
-  top: number,
+  { top, unit }: { readonly top: number; readonly unit: LengthUnit },
 ): void {
   const width = STRIP.length * MM;
   let y = (top + 2) * MM;
@@ -300,7 +300,7 @@ function drawCautions(
     pdf.font('regular').fontSize(11).fillColor(INK);
     const height = pdf.heightOfString(words, { width });
     if (y + height > (PAGE.height - BOTTOM) * MM) {
-      addPage(pdf);
+      addPage(pdf, unit);
       pdf.font('regular').fontSize(11).fillColor(INK);
       y = TOP * MM;
     }
@@ -309,8 +309,10 @@ function drawCautions(
   }
 }
 
-function addPage(pdf: PDFKit.PDFDocument): void {
-  pdf.addPage({ size: [PAGE.width * MM, PAGE.height * MM], margin: 0 });
+function addPage(pdf: PDFKit.PDFDocument, unit: LengthUnit): void {
+  const { long, short } = PAPERS[unit];
+  pdf.addPage({ size: [long * MM, short * MM], margin: 0 });
+  pdf.translate(((long - PAGE.width) / 2) * MM, 0);
 }
 
 /** One line of text in so many millimetres. */

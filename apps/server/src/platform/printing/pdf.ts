@@ -1,9 +1,18 @@
+import type { LengthUnit } from '@wiry-otter/core';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
 
 /** Points to a millimetre: sheets are laid out in millimetres, at true scale. */
 export const MM = 72 / 25.4;
+
+/** The paper that lies in the printer where lengths are measured so: A4, or Letter; mm. */
+export const PAPERS: Readonly<
+  Record<LengthUnit, { readonly short: number; readonly long: number }>
+> = {
+  cm: { short: 210, long: 297 },
+  in: { short: 215.9, long: 279.4 },
+};
 
 /** The chart room's inks on paper. */
 export const INK = '#14283b';
@@ -17,7 +26,7 @@ export async function printPdf(
   title: string,
   draw: (pdf: PDFKit.PDFDocument) => void | Promise<void>,
 ): Promise<Buffer> {
-  const pdf = new PDFDocument({ size: 'A4', margin: 0, autoFirstPage: false });
+  const pdf = new PDFDocument({ margin: 0, autoFirstPage: false });
   pdf.info.Title = title;
   for (const [name, weight] of Object.entries(WEIGHTS)) pdf.registerFont(name, fontFile(weight));
   const pieces: Buffer[] = [];

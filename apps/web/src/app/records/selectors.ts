@@ -1,5 +1,5 @@
 import { createSelector } from '@ngrx/store';
-import type { BandToday, SessionRecord } from '@wiry-otter/contracts';
+import type { BandToday, SessionRecord, Weekday } from '@wiry-otter/contracts';
 import { type FinderPreferences, knowBands, USUAL_PREFERENCES } from '@wiry-otter/core';
 import { format } from 'date-fns';
 import { bandsToday } from './bands-today';
@@ -24,6 +24,12 @@ export const selectStudio = createSelector(SHOWN.studio.selectAll, ([studio]) =>
 
 /** What the studio writes figures in. */
 export const selectUnits = createSelector(selectStudio, unitsOf);
+
+/** The day that a week begins with here. */
+export const selectWeekStart = createSelector(
+  selectStudio,
+  (studio): Weekday => studio?.weekStart ?? 'monday',
+);
 
 export const selectForceUnit = createSelector(selectUnits, ({ force }) => force);
 export const selectLengthUnit = createSelector(selectUnits, ({ length }) => length);

@@ -12,14 +12,12 @@ import {
   writeWidth,
 } from '@wiry-otter/core';
 import QRCode from 'qrcode';
-import { FAINT, INK, MM, printPdf } from '../../../platform/printing/pdf.js';
+import { FAINT, INK, MM, PAPERS, printPdf } from '../../../platform/printing/pdf.js';
 
-/** A4 with three by eight tags, mm. */
-const PAGE = { width: 210, height: 297 } as const;
+/** A tag, and what stays free of them above, mm. */
 const TAG = { width: 64, height: 33.9 } as const;
-const MARGIN = { left: 9, top: 12 } as const;
+const TOP = 12;
 const COLUMNS = 3;
-const ROWS = 8;
 
 /** Side of the code, mm. */
 const CODE = 20;
@@ -32,16 +30,19 @@ export function tagSheet(
   units: Units,
   addressOf: (band: BandToday) => string,
 ): Promise<Buffer> {
+  const { long, short } = PAPERS[units.length];
+  const left = (short - COLUMNS * TAG.width) / 2;
+  const rows = Math.floor((long - TOP) / TAG.height);
   return printPdf('Band tags', async (pdf) => {
     for (const [i, band] of bands.entries()) {
-      const place = i % (COLUMNS * ROWS);
+      const place = i % (COLUMNS * rows);
       if (place === 0) {
         // Other requests are answered between the pages.
         await new Promise(setImmediate);
-        pdf.addPage({ size: [PAGE.width * MM, PAGE.height * MM], margin: 0 });
+        pdf.addPage({ size: [short * MM, long * MM], margin: 0 });
       }
-      const x = (MARGIN.left + (place % COLUMNS) * TAG.width) * MM;
-      const y = (MARGIN.top + Math.floor(place / COLUMNS) * TAG.height) * MM;
+      const x = (left + (place % COLUMNS) * TAG.width) * MM;
+      const y = (TOP + Math.floor(place / COLUMNS) * TAG.height) * MM;
       drawTag(pdf, band, units, addressOf(band.record), x, y);
     }
   });

@@ -6,7 +6,7 @@ const OUT = [
   { file: 'bands.csv', words: 'Bands as a table', help: 'CSV, units in the header' },
   { file: 'measurements.csv', words: 'All pulls as a table', help: 'CSV, a row for each pull' },
   { file: 'bands.json', words: 'Bands with everything', help: 'open documents, JSON' },
-  { file: 'tags.pdf', words: 'Tags to print', help: 'A4, to cut out; the code opens the sheet' },
+  { file: 'tags.pdf', words: 'Tags to print', help: 'sheets to cut out; the code opens the band' },
 ] as const;
 
 const DOES = {

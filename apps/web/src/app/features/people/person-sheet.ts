@@ -1,7 +1,9 @@
 import { CdkMenu, CdkMenuItem, CdkMenuTrigger } from '@angular/cdk/menu';
 import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
 import { DEFERENCE } from '@wiry-otter/core';
+import { selectWeekStart } from '../../records/selectors';
 import { ClearanceNote } from '../../ui/notices/clearance-note';
 import { AnchorSymbol } from '../places/anchor-symbol';
 import { BodyMasses } from './body-masses';
@@ -36,7 +38,10 @@ export class PersonSheet {
   protected readonly people = inject(PeopleStore);
   protected readonly sheet = inject(SheetStore);
   protected readonly deference = DEFERENCE;
-  protected readonly week = computed(() => slotsByDay(this.sheet.person()?.freeSlots ?? []));
+  private readonly weekStart = inject(Store).selectSignal(selectWeekStart);
+  protected readonly week = computed(() =>
+    slotsByDay(this.sheet.person()?.freeSlots ?? [], this.weekStart()),
+  );
 
   constructor() {
     // Of another person another sheet.

@@ -10,20 +10,34 @@ const DAY_WORDS: Readonly<Record<Weekday, string>> = {
   sunday: 'Sun',
 };
 
-export const WEEKDAY_CHOICES = WEEKDAYS.map((weekday) => ({
-  weekday,
-  words: `${weekday[0]?.toUpperCase() ?? ''}${weekday.slice(1)}`,
-}));
+/** The days of a week that begins with this one. */
+function weekFrom(first: Weekday): readonly Weekday[] {
+  const at = WEEKDAYS.indexOf(first);
+  return [...WEEKDAYS.slice(at), ...WEEKDAYS.slice(0, at)];
+}
 
-/** The days that have a free time, each with its times, from Monday on. */
+/** What a free time can be on. */
+export function weekdayChoices(
+  first: Weekday,
+): readonly { readonly weekday: Weekday; readonly words: string }[] {
+  return weekFrom(first).map((weekday) => ({
+    weekday,
+    words: `${weekday[0]?.toUpperCase() ?? ''}${weekday.slice(1)}`,
+  }));
+}
+
+/** The days that have a free time, each with its times, from the first of the week on. */
 export function slotsByDay(
   slots: readonly FreeSlot[],
+  first: Weekday,
 ): readonly { readonly day: string; readonly times: readonly string[] }[] {
-  return WEEKDAYS.map((weekday) => ({
-    day: DAY_WORDS[weekday],
-    times: slots
-      .filter((slot) => slot.weekday === weekday)
-      .map(({ from, to }) => `${from}–${to}`)
-      .toSorted(),
-  })).filter(({ times }) => times.length > 0);
+  return weekFrom(first)
+    .map((weekday) => ({
+      day: DAY_WORDS[weekday],
+      times: slots
+        .filter((slot) => slot.weekday === weekday)
+        .map(({ from, to }) => `${from}–${to}`)
+        .toSorted(),
+    }))
+    .filter(({ times }) => times.length > 0);
 }

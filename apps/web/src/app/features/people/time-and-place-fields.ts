@@ -2,10 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { FormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import type { FreeSlot } from '@wiry-otter/contracts';
-import { selectPlaces } from '../../records/selectors';
+import { selectPlaces, selectWeekStart } from '../../records/selectors';
 import { PickSeveral } from '../../ui/fields/pick-several';
 import { PeopleStore } from './people-store';
-import { WEEKDAY_CHOICES } from './slot-words';
+import { weekdayChoices } from './slot-words';
 
 const USUAL_SLOT: FreeSlot = { weekday: 'monday', from: '17:00', to: '18:00' };
 
@@ -34,7 +34,7 @@ const USUAL_SLOT: FreeSlot = { weekday: 'monday', from: '17:00', to: '18:00' };
               [ngModel]="slot.weekday"
               (ngModelChange)="set($index, { weekday: $event })"
             >
-              @for (day of weekdays; track day.weekday) {
+              @for (day of weekdays(); track day.weekday) {
                 <option [value]="day.weekday">{{ day.words }}</option>
               }
             </select>
@@ -67,8 +67,10 @@ const USUAL_SLOT: FreeSlot = { weekday: 'monday', from: '17:00', to: '18:00' };
 })
 export class TimeAndPlaceFields {
   protected readonly store = inject(PeopleStore);
-  protected readonly weekdays = WEEKDAY_CHOICES;
-  private readonly all = inject(Store).selectSignal(selectPlaces);
+  private readonly global = inject(Store);
+  private readonly all = this.global.selectSignal(selectPlaces);
+  private readonly weekStart = this.global.selectSignal(selectWeekStart);
+  protected readonly weekdays = computed(() => weekdayChoices(this.weekStart()));
   protected readonly places = computed(() =>
     this.all().map(({ id, name }) => ({ id, words: name })),
   );

@@ -15,7 +15,7 @@ export interface Choice {
     <label class="field max-w-80"
       >{{ label() }}
       <select #added (change)="add(added)">
-        <option value="">{{ unpicked().length > 0 ? invitation() : 'nothing more to add' }}</option>
+        <option value="">{{ first() }}</option>
         @for (choice of unpicked(); track choice.id) {
           <option [value]="choice.id">{{ choice.words }}</option>
         }
@@ -54,6 +54,11 @@ export class PickSeveral {
   protected readonly unpicked = computed(() =>
     this.choices().filter(({ id }) => !this.value().includes(id)),
   );
+  /** What stands in the field while nothing is chosen in it. */
+  protected readonly first = computed(() => {
+    if (this.choices().length === 0) return 'none yet';
+    return this.unpicked().length > 0 ? this.invitation() : 'nothing more to add';
+  });
 
   protected add(field: HTMLSelectElement): void {
     const id = field.value;
