@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { DocumentPicker } from '../../../ui/files/document-picker';
@@ -6,6 +7,7 @@ import type { ReadJson } from '../../../ui/files/json-file';
 import { demandInUnit, meanQuantity, quantityWords } from '../../../ui/quantities/figures';
 import { GaugeStaff } from '../../../ui/charts/gauge-staff';
 import { BeginSession } from '../../session/begin-session';
+import { selectSessions } from '../../../records/selectors';
 import { studioActions } from '../../../records/writing/studio-actions';
 import { type Refusal, Refused } from '../../../ui/fields/refused';
 import { unusableBand } from './unusable-band';
@@ -16,7 +18,7 @@ import { WorkbenchStore } from '../workbench/workbench-store';
 /** The set-ups saved for the person and exercise, as the ladder's rungs: opened, printed, started. */
 @Component({
   selector: 'otter-saved-setups',
-  imports: [DocumentPicker, GaugeStaff, Refused],
+  imports: [DocumentPicker, GaugeStaff, Refused, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './saved-setups.html',
 })
@@ -54,6 +56,16 @@ export class SavedSetups {
       title: this.unusable().get(id) === undefined ? title : `${title}, not usable`,
       load: demandInUnit(figures.mean, figures.unit, this.workbench.unit()),
     })),
+  );
+  private readonly sessions = this.global.selectSignal(selectSessions);
+  /** Of each set-up, the session that was begun with it and is not over. */
+  protected readonly begun = computed(
+    () =>
+      new Map(
+        this.sessions()
+          .filter(({ finishedAt }) => finishedAt === null)
+          .flatMap((session) => session.setups.map((setup) => [setup.id, session.id] as const)),
+      ),
   );
   protected readonly download = downloadSetup;
 
