@@ -45,6 +45,10 @@ export const studioSettingsDocument = z.strictObject({
   inspectionCycles: z.number().int().positive(),
   /** A pull toward the face is refused. */
   eyesRule: z.boolean(),
+  /** The pain limit that new people begin with, 0 … 10. */
+  painLimit: z.number().int().min(0).max(10).optional(),
+  /** Days without a session after which it counts as a break. */
+  breakDays: z.number().int().min(7).max(60).optional(),
   trainers: z.array(
     z.strictObject({
       name: z.string(),

@@ -13,12 +13,13 @@ import { TrainerEntity } from '../studio/entities.js';
 const ABOUT = `Everything that Wiry Otter has on record of this studio, as open documents (JSON).
 
 studio.json     what the studio is called, how it writes, its rules, its trainers; no passwords
-bands.json      every band with its pulls and all that happened to it; read in under Bands, In and out
+bands.json      every band with its pulls and all that happened to it
 places/         where people train, and what a band can be hung on there
 exercises/      the studio's own
-people/         one file of everything for each person; read in under People
+people/         one file of everything for each person
 
-Bands come first, then people: their set-ups name the bands. Each document is as it was when it was
+The archive is read in as a whole in another studio under Studio, In and out. By hand, bands come first
+(Bands, In and out), then people (People): their set-ups name the bands. Each document is as it was when it was
 written into this archive; a back-up (npm run backup) is of one moment.
 `;
 
@@ -68,6 +69,7 @@ async function settingsOf(scoped: ScopedManager): Promise<StudioSettingsDocument
     version: 1,
     ...{ name, zone: row.zone, forceUnit, lengthUnit, massUnit, weekStart: row.weekStart },
     ...{ inspectionDays, inspectionCycles, eyesRule },
+    ...{ painLimit: row.painLimit, breakDays: row.breakDays },
     trainers: trainers.map(({ email, leftAt, role, ...trainer }) => ({
       ...{ name: trainer.name, email, role, hasLeft: leftAt !== null },
     })),

@@ -6,11 +6,12 @@ import { format, parseISO } from 'date-fns';
 import { selectIsOwner } from '../../account/own-role';
 import { problemWords } from '../../api/api-problem';
 import { StudioApi } from '../../api/studio-api';
+import { ReadStudio } from './read-studio';
 
 /** What leaves the studio in open formats, what comes in, and who was deleted for good. */
 @Component({
   selector: 'otter-documents',
-  imports: [RouterLink],
+  imports: [ReadStudio, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="grid max-w-5xl gap-x-12 gap-y-8 lg:grid-cols-2">
@@ -48,6 +49,7 @@ import { StudioApi } from '../../api/studio-api';
         </ul>
         <h2 class="mt-6">In</h2>
         <ul class="mt-2 border-t-[1.5px] border-hairline">
+          <li class="rule-below py-3"><otter-read-studio /></li>
           <li class="rule-below py-3">
             <a class="font-semibold underline underline-offset-3" routerLink="/bands/exchange"
               >Bands and pulls</a
