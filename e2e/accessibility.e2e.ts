@@ -50,6 +50,14 @@ for (const theme of ['light', 'dark'] as const) {
       await page.waitForLoadState('networkidle');
       await check(path);
     }
+    const archive = await page.request.get('/api/studio/documents.zip');
+    await page.goto('/studio/documents');
+    await page.getByLabel('A whole studio').setInputFiles({
+      ...{ name: 'studio.zip', mimeType: 'application/zip' },
+      buffer: await archive.body(),
+    });
+    await expect(page.getByRole('button', { name: 'Read it in' })).toBeVisible();
+    await check('an archive of a studio');
     await page.goto('/people');
     await page.getByRole('link', { name: /^Odile Brandt/ }).click();
     await expect(page.getByText('Every set-up is held to')).toBeVisible();

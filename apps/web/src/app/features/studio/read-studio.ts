@@ -90,10 +90,10 @@ export class ReadStudio {
     if (archive === null) return '';
     const { bands, exercises, people, places } = archive;
     return [
-      counted(bands?.count ?? 0, 'band', 'bands'),
-      counted(people.length, 'person', 'people'),
-      counted(places.length, 'place', 'places'),
-      counted(exercises.length, 'exercise of its own', 'exercises of its own'),
+      ...counted(bands?.count ?? 0, 'band', 'bands'),
+      ...counted(people.length, 'person', 'people'),
+      ...counted(places.length, 'place', 'places'),
+      ...counted(exercises.length, 'exercise of its own', 'exercises of its own'),
     ].join(', ');
   });
   protected readonly present = computed(() =>
@@ -111,6 +111,6 @@ export class ReadStudio {
   }
 }
 
-function counted(count: number, one: string, more: string): string {
-  return `${count} ${count === 1 ? one : more}`;
+function counted(count: number, one: string, more: string): readonly string[] {
+  return count === 0 ? [] : [`${count} ${count === 1 ? one : more}`];
 }
