@@ -2,6 +2,7 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
 import { test } from './studio-test.js';
+import { findBag, makeLadder, planDropSet } from './workbench.js';
 
 // A dozen screens are scanned in one visit, each for a few seconds on a slow machine.
 test.setTimeout(360_000);
@@ -106,16 +107,11 @@ for (const theme of ['light', 'dark'] as const) {
     await page.getByRole('searchbox').waitFor();
     await check('exercises to choose from');
     await page.getByRole('button', { name: 'Close' }).click();
-    await page.getByRole('button', { name: 'Ladder', exact: true }).click();
-    await page.getByRole('button', { name: 'Make a ladder' }).click();
-    await expect(page.getByRole('list', { name: /^Rungs/ })).toBeVisible();
+    await makeLadder(page);
     await check('set-ups, ladder');
-    await page.getByRole('button', { name: 'Drop set', exact: true }).click();
-    await page.getByRole('button', { name: 'Plan it' }).click();
+    await planDropSet(page);
     await check('set-ups, drop set');
-    await page.goto('/bag');
-    await page.getByRole('button', { name: 'Find the smallest bag' }).click();
-    await expect(page.getByRole('region', { name: 'Take along' })).toBeVisible();
+    await findBag(page);
     await check('bag');
     await page.goto('/buy');
     await check('what to buy');

@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { signIn } from './sign-in.js';
 import { test } from './studio-test.js';
+import { findBag, makeLadder, planDropSet } from './workbench.js';
 
 // Every screen is walked through, with its panels open.
 test.setTimeout(360_000);
@@ -127,16 +128,11 @@ async function workbench(page: Page, look: (where: string) => Promise<void>): Pr
   await page.getByRole('button', { name: /^5 % more than/ }).click();
   await expect(page.getByRole('list', { name: 'Found' })).toBeVisible();
   await look('the finder');
-  await page.getByRole('button', { name: 'Ladder', exact: true }).click();
-  await page.getByRole('button', { name: 'Make a ladder' }).click();
-  await expect(page.getByRole('list', { name: /^Rungs/ })).toBeVisible();
+  await makeLadder(page);
   await look('a ladder');
-  await page.getByRole('button', { name: 'Drop set', exact: true }).click();
-  await page.getByRole('button', { name: 'Plan it' }).click();
+  await planDropSet(page);
   await look('a drop set');
-  await page.goto('/bag');
-  await page.getByRole('button', { name: 'Find the smallest bag' }).click();
-  await expect(page.getByRole('region', { name: 'Take along' })).toBeVisible();
+  await findBag(page);
   await look('the smallest bag');
   await page.goto('/skills/nordic');
   await page.locator('otter-bag-list button[aria-pressed=false]').first().click();

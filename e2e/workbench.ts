@@ -6,6 +6,26 @@ export async function seeToWarnings(page: Page): Promise<void> {
   for (let i = 0; i < (await boxes.count()); i++) await boxes.nth(i).check();
 }
 
+/** Makes a ladder of what is on the workbench. */
+export async function makeLadder(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Ladder', exact: true }).click();
+  await page.getByRole('button', { name: 'Make a ladder' }).click();
+  await page.getByRole('list', { name: /^Rungs/ }).waitFor();
+}
+
+/** Plans a drop set of it. */
+export async function planDropSet(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Drop set', exact: true }).click();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+}
+
+/** Finds the smallest bag for everybody's work. */
+export async function findBag(page: Page): Promise<void> {
+  await page.goto('/bag');
+  await page.getByRole('button', { name: 'Find the smallest bag' }).click();
+  await page.getByRole('region', { name: 'Take along' }).waitFor();
+}
+
 /** Chooses an exercise on the workbench, by its title, from the panel that looks for one. */
 export async function chooseExercise(page: Page, title: string): Promise<void> {
   await page.getByRole('button', { name: /^Exercise/ }).click();

@@ -33,6 +33,11 @@ export function problemWords(error: unknown): string {
   return error instanceof ApiProblem ? error.message : 'Something unexpected happened.';
 }
 
+/** Each fault of a refused request in a line of its own. */
+export function problemDetails(error: unknown): readonly string[] {
+  return error instanceof ApiProblem ? (error.details?.split('\n') ?? []) : [];
+}
+
 /** A notice of whatever was thrown: words, with details behind. */
 export function troubleNotice(error: unknown): Notice {
   const details = error instanceof ApiProblem ? error.details : undefined;

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { LARGEST_PERSON_FILE, type PersonFileRead } from '@wiry-otter/contracts';
-import { ApiProblem, problemWords } from '../../api/api-problem';
+import { problemDetails, problemWords } from '../../api/api-problem';
 import { Sending } from '../../api/sending';
 import { StudioApi } from '../../api/studio-api';
 import { Refused } from '../../ui/fields/refused';
@@ -88,7 +88,6 @@ export class ReadFile {
   }
 
   private refuse(error: unknown): void {
-    const details = error instanceof ApiProblem ? (error.details?.split('\n') ?? []) : [];
-    this.refusal.set({ words: problemWords(error), details });
+    this.refusal.set({ words: problemWords(error), details: problemDetails(error) });
   }
 }

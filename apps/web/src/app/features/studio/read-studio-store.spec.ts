@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import { strToU8, zipSync } from 'fflate';
 import { asked, setUpStudio, writes } from '../../../testing/app';
 import { outboxActions } from '../../records/outbox/outbox-state';
-import { UUID } from '../../../testing/records';
+import { bandRecord, UUID } from '../../../testing/records';
 import { ReadStudioStore } from './read-studio-store';
 
 const SETTINGS = {
@@ -23,8 +23,11 @@ const fileOf = (id: string, name: string): object => ({
   ...{ places: [{ id: `${UUID}c` }], exercises: [] },
 });
 
+const BANDS = { format: 'wiry-otter.bands', version: 1, bands: [{ id: `${UUID}e` }] };
+
 const FILES: Readonly<Record<string, unknown>> = {
   'studio.json': SETTINGS,
+  'bands.json': BANDS,
   'people/Wren-1.json': fileOf(`${UUID}a`, 'Wren Tiller'),
   'people/Nils-2.json': fileOf(`${UUID}b`, 'Nils Sluice'),
   'people/Tobias-3.json': fileOf(`${UUID}1`, 'Tobias Quill'),
@@ -50,7 +53,7 @@ describe('an archive of a whole studio on its way in', () => {
   function open() {
     localStorage.clear();
     TestBed.configureTestingModule({ providers: [ReadStudioStore] });
-    const { wire } = setUpStudio([]);
+    const { wire } = setUpStudio([bandRecord({ id: `${UUID}e` })]);
     return { store: TestBed.inject(ReadStudioStore), wire, written: writes() };
   }
 
@@ -59,7 +62,11 @@ describe('an archive of a whole studio on its way in', () => {
     await store.choose(archiveOf(FILES));
     expect(store.faults()).toEqual([]);
     expect(store.archive()?.people.length).toBe(3);
-    expect(store.present().map(({ person }) => person.name)).toEqual(['Tobias Quill']);
+    const { bands, people, places } = store.arrivals();
+    expect(bands).toBeNull();
+    expect(people.map(({ person }) => person.name)).toEqual(['Wren Tiller', 'Nils Sluice']);
+    // The quay comes along with whoever trains there.
+    expect(places.map(({ name }) => name)).toEqual(['Shed']);
     // Whoever works with people already keeps to the rules of the house.
     expect(store.withRules()).toBeFalse();
     wire.expectNone(({ url }) => url.includes('import'));
@@ -86,8 +93,26 @@ describe('an archive of a whole studio on its way in', () => {
     TestBed.inject(Store).dispatch(outboxActions.kept({ write: { ...write, place: 1 } }));
     await over;
     expect(store.notRead()).toEqual([{ what: 'Wren Tiller', words: ['On record here already.'] }]);
-    expect(store.read()).toEqual(['Nils Sluice', 'places and exercises']);
+    expect(store.read()).toEqual(['Nils Sluice', 'Shed']);
     expect(store.archive()).toBeNull();
+  });
+
+  it('brings the bands that are not here, and names those that were refused', async () => {
+    const { store, wire } = open();
+    const bands = { ...BANDS, bands: [...BANDS.bands, { id: `${UUID}f`, name: 'Keel' }] };
+    await store.choose(archiveOf({ 'bands.json': bands }));
+    const over = store.readIn();
+    const row = { row: 1, name: 'Keel', does: 'refuse', words: ['$.limit: found 9'] };
+    const counts = { add: 0, change: 0, same: 0, refuse: 1 };
+    const plan = { ...{ about: 'documents', said: [], digest: 'd', counts }, rows: [row] };
+    const planned = await asked(wire, '/api/bands/import');
+    const sent = JSON.parse(await (planned.request.body as Blob).text()) as typeof bands;
+    expect(sent.bands.map(({ id }) => id)).toEqual([`${UUID}f`]);
+    planned.flush({ ...plan, saved: false });
+    (await asked(wire, '/api/bands/import?save=d')).flush({ ...plan, saved: true });
+    await over;
+    expect(store.read()).toEqual([]);
+    expect(store.notRead()).toEqual([{ what: 'Keel', words: ['$.limit: found 9'] }]);
   });
 
   it('stops after the document at hand', async () => {

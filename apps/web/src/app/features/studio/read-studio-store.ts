@@ -8,23 +8,20 @@ import {
   withState,
 } from '@ngrx/signals';
 import { Store } from '@ngrx/store';
+import type { ExerciseDocument, PlaceDocument } from '@wiry-otter/contracts';
 import { firstValueFrom } from 'rxjs';
 import { v7 as uuidv7 } from 'uuid';
 import { accountActions, rulesOf } from '../../account/account';
 import { selectIsOwner } from '../../account/own-role';
-import { ApiProblem, problemWords } from '../../api/api-problem';
+import { problemDetails, problemWords } from '../../api/api-problem';
 import { StudioApi } from '../../api/studio-api';
 import { RecordWriter } from '../../records/outbox/record-writer';
 import { recordActions } from '../../records/record-actions';
+import { selectBands, selectEverybody, selectPlaces, selectStudio } from '../../records/selectors';
+import { SHOWN } from '../../records/shown';
 import {
-  selectEverybody,
-  selectExercises,
-  selectPlaces,
-  selectStudio,
-} from '../../records/selectors';
-import {
+  type BandList,
   LARGEST_ARCHIVE,
-  type NamedFile,
   readStudioArchive,
   type StudioArchive,
 } from './studio-archive';
@@ -51,10 +48,17 @@ const NOTHING: ReadStudioState = {
   ...{ read: [], notRead: [] },
 };
 
-/** One document on its way in. */
+/** The documents that are read in. */
+export type Arrivals = Pick<StudioArchive, 'bands' | 'people' | 'places' | 'exercises'>;
+
+/** One of them on its way. */
 interface Step {
   readonly what: string;
-  readonly run: () => Promise<readonly NotRead[]>;
+  readonly run: () => Promise<{
+    /** In words; null where all of it was refused. */
+    readonly read: string | null;
+    readonly notRead: readonly NotRead[];
+  }>;
 }
 
 /**
@@ -65,17 +69,32 @@ interface Step {
 export const ReadStudioStore = signalStore(
   withState(NOTHING),
   withProps((_store, global = inject(Store)) => ({
+    _bands: global.selectSignal(selectBands),
     _people: global.selectSignal(selectEverybody),
     _places: global.selectSignal(selectPlaces),
-    _exercises: global.selectSignal(selectExercises),
+    _exercises: global.selectSignal(SHOWN.exercise.selectAll),
     _studio: global.selectSignal(selectStudio),
     _isOwner: global.selectSignal(selectIsOwner),
   })),
-  withComputed(({ archive, _isOwner, _people }) => ({
-    /** Those of the archive who are here: they are left as they are. */
-    present: computed(() => {
-      const known = new Set(_people().map(({ id }) => id));
-      return (archive()?.people ?? []).filter(({ person }) => known.has(person.id));
+  withComputed(({ archive, _bands, _exercises, _isOwner, _people, _places }) => ({
+    /** What of the archive is not here yet. */
+    arrivals: computed((): Arrivals => {
+      const { bands = null, exercises = [], people = [], places = [] } = archive() ?? {};
+      const here = new Set([..._bands(), ..._people(), ..._places()].map(({ id }) => id));
+      const newBands = bands?.bands.filter(({ id }) => !here.has(id)) ?? [];
+      // Their own places and exercises come along with people.
+      const brought = new Set(people.flatMap((file) => file.places).map(({ id }) => id));
+      const titles = new Set(
+        [..._exercises(), ...people.flatMap((file) => file.exercises)].map(
+          ({ document }) => document.id,
+        ),
+      );
+      return {
+        bands: bands === null || newBands.length === 0 ? null : { ...bands, bands: newBands },
+        people: people.filter(({ person }) => !here.has(person.id)),
+        places: places.filter(({ id }) => !here.has(id) && !brought.has(id)),
+        exercises: exercises.filter(({ id }) => !titles.has(id)),
+      };
     }),
     offersRules: computed(() => _isOwner() && (archive()?.settings ?? null) !== null),
   })),
@@ -85,7 +104,7 @@ export const ReadStudioStore = signalStore(
     const global = inject(Store);
     let isStopped = false;
 
-    const readBands = async (list: object): Promise<readonly NotRead[]> => {
+    const readBands = async (list: BandList): Promise<readonly NotRead[]> => {
       const file = new File([JSON.stringify(list)], 'bands.json', { type: 'application/json' });
       const plan = await firstValueFrom(api.importBands(file));
       await firstValueFrom(api.importBands(file, plan.digest));
@@ -93,28 +112,10 @@ export const ReadStudioStore = signalStore(
         .filter(({ does }) => does === 'refuse')
         .map(({ name, words }) => ({ what: name, words }));
     };
-    const readPerson = async (file: NamedFile): Promise<readonly NotRead[]> => {
-      await firstValueFrom(api.readPersonFile(file, true));
-      return [];
-    };
-    /** Places and exercises that no person has brought along. */
-    const readRest = async ({ exercises, people, places }: StudioArchive): Promise<void> => {
-      const here = new Set([
-        ...[...store._places(), ...people.flatMap((file) => file.places)].map(({ id }) => id),
-        ...[...store._exercises(), ...people.flatMap((file) => file.exercises)].map(
-          ({ document }) => document.id,
-        ),
-      ]);
-      for (const { format: _format, id, ...place } of places) {
-        if (here.has(id)) continue;
-        await writer.write('putPlace', { id }, { ...place, version: 0 }, place.name);
-      }
-      for (const document of exercises) {
-        if (here.has(document.id)) continue;
-        const input = { version: 0, document };
-        await writer.write('putExercise', { id: uuidv7() }, input, document.title);
-      }
-    };
+    const readPlace = ({ format: _format, id, ...input }: PlaceDocument): Promise<unknown> =>
+      writer.write('putPlace', { id }, { ...input, version: 0 }, input.name);
+    const readExercise = (document: ExerciseDocument): Promise<unknown> =>
+      writer.write('putExercise', { id: uuidv7() }, { version: 0, document }, document.title);
     const takeRules = ({ settings }: StudioArchive): void => {
       const studio = store._studio();
       if (settings === null || studio === undefined) return;
@@ -132,25 +133,31 @@ export const ReadStudioStore = signalStore(
         }),
       );
     };
-    const stepsOf = (archive: StudioArchive): readonly Step[] => {
-      const { bands, people } = archive;
-      const here = new Set(store.present());
-      return [
-        ...(bands === null
-          ? []
-          : [{ what: `${bands.count} bands`, run: () => readBands(bands.list) }]),
-        ...people
-          .filter((file) => !here.has(file))
-          .map((file) => ({ what: file.person.name, run: () => readPerson(file) })),
-        {
-          what: 'places and exercises',
-          run: async () => {
-            await readRest(archive);
-            return [];
-          },
+    const stepsOf = ({ bands, exercises, people, places }: Arrivals): readonly Step[] => {
+      const one = (what: string, run: () => Promise<unknown>): Step => ({
+        what,
+        run: async () => {
+          await run();
+          return { read: what, notRead: [] };
         },
+      });
+      return [
+        ...(bands === null ? [] : [bandStep(bands)]),
+        ...people.map((file) =>
+          one(file.person.name, () => firstValueFrom(api.readPersonFile(file, true))),
+        ),
+        ...places.map((place) => one(place.name, () => readPlace(place))),
+        ...exercises.map((document) => one(document.title, () => readExercise(document))),
       ];
     };
+    const bandStep = (list: BandList): Step => ({
+      what: bandCount(list.bands.length),
+      run: async () => {
+        const notRead = await readBands(list);
+        const count = list.bands.length - notRead.length;
+        return { read: count === 0 ? null : bandCount(count), notRead };
+      },
+    });
 
     return {
       async choose(file: File): Promise<void> {
@@ -180,19 +187,19 @@ export const ReadStudioStore = signalStore(
         const archive = store.archive();
         if (archive === null || store.reading() !== null) return;
         isStopped = false;
-        const steps = stepsOf(archive);
+        const steps = stepsOf(store.arrivals());
         if (store.offersRules() && store.withRules()) takeRules(archive);
         for (const [done, { run, what }] of steps.entries()) {
           if (isStopped) break;
           patchState(store, { reading: { what, done, of: steps.length } });
           try {
-            const notRead = await run();
-            patchState(store, ({ notRead: others, read }) => ({
-              read: [...read, what],
-              notRead: [...others, ...notRead],
+            const outcome = await run();
+            patchState(store, ({ notRead, read }) => ({
+              read: outcome.read === null ? read : [...read, outcome.read],
+              notRead: [...notRead, ...outcome.notRead],
             }));
           } catch (error) {
-            const words = [problemWords(error), ...detailsOf(error)];
+            const words = [problemWords(error), ...problemDetails(error)];
             patchState(store, ({ notRead }) => ({ notRead: [...notRead, { what, words }] }));
           }
         }
@@ -203,6 +210,6 @@ export const ReadStudioStore = signalStore(
   }),
 );
 
-function detailsOf(error: unknown): readonly string[] {
-  return error instanceof ApiProblem ? (error.details?.split('\n') ?? []) : [];
+function bandCount(count: number): string {
+  return count === 1 ? '1 band' : `${count} bands`;
 }

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { ReadStudioStore } from './read-studio-store';
+import { type Arrivals, ReadStudioStore } from './read-studio-store';
 
 /** Reads the archive of a whole studio in: what is in it is said first. */
 @Component({
@@ -43,9 +43,7 @@ import { ReadStudioStore } from './read-studio-store';
           <span class="font-semibold">{{ archive.settings?.name ?? 'An archive' }}</span>:
           {{ contents() }}.
         </p>
-        @if (store.present().length > 0) {
-          <p class="text-sm text-faint">Here already, and left as they are: {{ present() }}.</p>
-        }
+        <p class="text-sm text-faint">{{ arriving() }}</p>
         @if (store.offersRules()) {
           <label class="flex min-h-11 items-center gap-2">
             <input
@@ -58,9 +56,11 @@ import { ReadStudioStore } from './read-studio-store';
           </label>
         }
         <div class="mt-1 flex flex-wrap gap-x-2">
-          <button class="action action-primary" type="button" (click)="store.readIn()">
-            Read it in
-          </button>
+          @if (isWanted()) {
+            <button class="action action-primary" type="button" (click)="store.readIn()">
+              Read it in
+            </button>
+          }
           <button class="action-quiet" type="button" (click)="store.leave()">Leave it</button>
         </div>
       </div>
@@ -87,20 +87,16 @@ export class ReadStudio {
 
   protected readonly contents = computed(() => {
     const archive = this.store.archive();
-    if (archive === null) return '';
-    const { bands, exercises, people, places } = archive;
-    return [
-      ...counted(bands?.count ?? 0, 'band', 'bands'),
-      ...counted(people.length, 'person', 'people'),
-      ...counted(places.length, 'place', 'places'),
-      ...counted(exercises.length, 'exercise of its own', 'exercises of its own'),
-    ].join(', ');
+    return archive === null ? '' : counts(archive).join(', ');
   });
-  protected readonly present = computed(() =>
-    this.store
-      .present()
-      .map(({ person }) => person.name)
-      .join(', '),
+  private readonly isNew = computed(() => counts(this.store.arrivals()).length > 0);
+  protected readonly arriving = computed(() =>
+    this.isNew()
+      ? `Not here yet, and read in: ${counts(this.store.arrivals()).join(', ')}.`
+      : 'All of it is here already, and stays as it is.',
+  );
+  protected readonly isWanted = computed(
+    () => this.isNew() || (this.store.offersRules() && this.store.withRules()),
   );
 
   /** The same file may be chosen again later. */
@@ -109,6 +105,15 @@ export class ReadStudio {
     field.value = '';
     if (file !== undefined) void this.store.choose(file);
   }
+}
+
+function counts({ bands, exercises, people, places }: Arrivals): readonly string[] {
+  return [
+    ...counted(bands?.bands.length ?? 0, 'band', 'bands'),
+    ...counted(people.length, 'person', 'people'),
+    ...counted(places.length, 'place', 'places'),
+    ...counted(exercises.length, 'exercise of its own', 'exercises of its own'),
+  ];
 }
 
 function counted(count: number, one: string, more: string): readonly string[] {

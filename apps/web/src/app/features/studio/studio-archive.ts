@@ -27,14 +27,14 @@ const keptPlace = placeDocument.safeExtend({ id: z.uuid() });
 
 const bandList = z.looseObject({
   format: z.literal('wiry-otter.bands'),
-  bands: z.array(z.unknown()),
+  bands: z.array(z.looseObject({ id: z.string() })),
 });
+export type BandList = z.infer<typeof bandList>;
 
 /** A whole studio as documents. */
 export interface StudioArchive {
   readonly settings: StudioSettingsDocument | null;
-  /** The list of bands as it was written, and how many there are. */
-  readonly bands: { readonly list: object; readonly count: number } | null;
+  readonly bands: BandList | null;
   readonly places: readonly PlaceDocument[];
   readonly exercises: readonly ExerciseDocument[];
   readonly people: readonly NamedFile[];
@@ -60,16 +60,16 @@ export function readStudioArchive(packed: Uint8Array): ReadArchive {
       return [];
     });
   const [settings = null] = documentsIn(/^studio\.json$/, studioSettingsDocument);
-  const [bands] = documentsIn(/^bands\.json$/, bandList);
+  const [bands = null] = documentsIn(/^bands\.json$/, bandList);
   const archive: StudioArchive = {
     settings,
-    bands: bands === undefined ? null : { list: bands, count: bands.bands.length },
+    bands,
     places: documentsIn(/^places\/[^/]+\.json$/, keptPlace),
     exercises: documentsIn(/^exercises\/[^/]+\.json$/, exerciseDocument),
     people: documentsIn(/^people\/[^/]+\.json$/, namedFile),
   };
   if (faults.length > 0) return { ok: false, faults };
-  const isEmpty = settings === null && bands === undefined && archive.people.length === 0;
+  const isEmpty = settings === null && bands === null && archive.people.length === 0;
   return isEmpty
     ? { ok: false, faults: ['$: found no document of a studio, expected studio.json and more'] }
     : { ok: true, archive };
