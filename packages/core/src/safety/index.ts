@@ -29,6 +29,7 @@ export {
   clinicianWords,
   CONDITION_WORDS,
   DEFERENCE,
+  isCleared,
   needsClearance,
   REHAB_STAGES,
   type RehabStage,

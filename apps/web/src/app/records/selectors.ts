@@ -96,6 +96,17 @@ export const selectSessions = createSelector(SHOWN.session.selectAll, (all) =>
     .reverse(),
 );
 
+/** The day of each person's last session. */
+export const selectLastDays = createSelector(
+  selectSessions,
+  (sessions): ReadonlyMap<string, string> =>
+    new Map(
+      sessions
+        .map(({ day, personId }) => [personId, day] as const)
+        .toSorted(byText(([, day]) => day)),
+    ),
+);
+
 /** Those of one person, exercise and track. */
 export function workKey(personId: string, exerciseId: string, track: string): string {
   return `${personId} ${exerciseId} ${track}`;

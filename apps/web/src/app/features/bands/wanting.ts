@@ -1,14 +1,19 @@
+import type { BandToday } from '@wiry-otter/contracts';
 import type { KnownBand } from './band-law';
+
+/** Whether a copy of it wants to be inspected; a roll is looked at when a piece is cut from it. */
+export function isInspectionDue({ copies, stock }: BandToday): boolean {
+  return (
+    stock === 'band' &&
+    copies.some(({ inspectionDue, state }) => state !== 'retired' && inspectionDue)
+  );
+}
 
 /** Why a band asks for a look: its state, its age, or figures that rest on little. */
 export function wantingWords({ record, calibration, softening }: KnownBand): string | null {
   if (record.state === 'retired') return null;
   if (record.state === 'watch') return 'on watch: inspect before every use';
-  // A roll is looked at when a piece is cut from it.
-  const due = record.stock === 'band';
-  if (due && record.copies.some((copy) => copy.state !== 'retired' && copy.inspectionDue)) {
-    return 'inspection due';
-  }
+  if (isInspectionDue(record)) return 'inspection due';
   if (softening?.soft === true) return 'softer than when first measured';
   if (record.measurements.some(({ finishedAt }) => finishedAt === null)) {
     return 'a measurement is not finished';

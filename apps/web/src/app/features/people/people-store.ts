@@ -9,14 +9,14 @@ import {
 } from '@wiry-otter/contracts';
 import { clinicianWords, needsClearance, writeDay } from '@wiry-otter/core';
 import { NOTHING_SAID_YET, type PersonFields, personFields, weighed } from '@wiry-otter/derived';
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { format } from 'date-fns';
 import { v7 as uuidv7 } from 'uuid';
 import { selectPresentTrainers } from '../../account/own-role';
 import { focusActions } from '../../focus/focus';
 import {
   selectEverybody,
   selectExercises,
-  selectSessions,
+  selectLastDays,
   selectStudio,
   selectUnits,
 } from '../../records/selectors';
@@ -25,6 +25,8 @@ import { syncFeature } from '../../records/sync';
 import { studioActions } from '../../records/writing/studio-actions';
 import { fits, readStored, store as keep } from '../../storage/storage';
 import { knownExercises } from '../exercises/known-exercises';
+import { clearanceEnd } from './clearance-end';
+import { lastSession } from './last-session';
 import { limitLines, personFaultWords, personLines } from './person-words';
 
 /** A person under change: their id, and the fields as they would be written. */
@@ -50,12 +52,6 @@ interface PeopleState {
 /** In which order the trainer last looked at them. */
 const ORDER_KEY = 'otter.people.order';
 const anOrder = fits((found): found is Order => found === 'name' || found === 'lastSession');
-
-/** A clearance that ends so soon is asked for again, days. */
-const SOON_DAYS = 14;
-
-/** Without a session for so long somebody has gone quiet, days. */
-const QUIET_DAYS = 14;
 
 /** What most people are like, until it is said otherwise; stature and mass have to be said. */
 const NEW_PERSON: Omit<PersonFields, 'stature_m' | 'mass_kg'> = {
@@ -83,16 +79,9 @@ export const PeopleStore = signalStore(
   })),
   withComputed(({ draft, listed, openId, order }, global = inject(Store)) => {
     const people = global.selectSignal(selectEverybody);
-    const sessions = global.selectSignal(selectSessions);
     const units = global.selectSignal(selectUnits);
     const loaded = global.selectSignal(syncFeature.selectLoaded);
-    const lastDays = computed(() => {
-      const days = new Map<string, string>();
-      for (const { day, discardedAt, personId } of sessions()) {
-        if (discardedAt === null && day > (days.get(personId) ?? '')) days.set(personId, day);
-      }
-      return days;
-    });
+    const lastDays = global.selectSignal(selectLastDays);
     const person = computed(() => people().find(({ id }) => id === openId()));
     const own = global.selectSignal(selectExercises);
     const exercises = computed(() => knownExercises(own()));
@@ -112,25 +101,13 @@ export const PeopleStore = signalStore(
       ),
       archivedCount: computed(() => archived().length),
       rows: computed(() => {
-        const today = new Date();
         const wanted = people().filter(
           ({ archivedOn }) => (archivedOn === null) === (listed() === 'present'),
         );
-        const rows = wanted.map((one) => {
-          const last = lastDays().get(one.id);
-          if (last !== undefined) {
-            const days = differenceInCalendarDays(today, parseISO(last));
-            const isQuiet = days > QUIET_DAYS && one.archivedOn === null;
-            const quiet = isQuiet ? `quiet for ${days} days` : null;
-            return { person: one, last, lastWords: format(parseISO(last), 'EEE d MMM'), quiet };
-          }
-          // What lies further back than the device keeps is known from the person.
-          const isKnown = Object.keys(one.trainedSince).length > 0;
-          const lastWords = !loaded() || isKnown ? '' : 'no session yet';
-          const isQuiet = loaded() && isKnown && one.archivedOn === null;
-          const quiet = isQuiet ? 'quiet for half a year' : null;
-          return { person: one, last: '', lastWords, quiet };
-        });
+        const rows = wanted.map((one) => ({
+          person: one,
+          ...lastSession(one, lastDays().get(one.id), loaded()),
+        }));
         // Who was trained longest ago first: whom nobody has trained yet before all others.
         return order() === 'name' ? rows : rows.toSorted((a, b) => a.last.localeCompare(b.last));
       }),
@@ -243,8 +220,6 @@ const today = (): string => format(new Date(), 'yyyy-MM-dd');
 
 /** That a clearance runs out soon, or has; nothing while it holds for longer. */
 function endsWords(until: string): string | null {
-  const days = differenceInCalendarDays(parseISO(until), new Date());
-  if (days < 0) return 'It has run out: ask for another.';
-  if (days > SOON_DAYS) return null;
-  return days === 0 ? 'It holds until tonight.' : `It runs out in ${days} days: ask for another.`;
+  const end = clearanceEnd(until);
+  return end === null ? null : `It ${end}: ask for another.`;
 }

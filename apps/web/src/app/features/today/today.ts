@@ -24,6 +24,7 @@ import {
   workKey,
 } from '../../records/selectors';
 import { focusActions } from '../../focus/focus';
+import { WorthALook } from './worth-a-look';
 
 /** An exercise of a person: prescribed, or with a set-up that is ready and not begun. */
 interface Work {
@@ -60,7 +61,7 @@ function setupsOf(
 /** Who trains with what next, what wants a decision, and sessions left open. */
 @Component({
   selector: 'otter-today',
-  imports: [ClearanceNote, RouterLink],
+  imports: [ClearanceNote, RouterLink, WorthALook],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './today.html',
 })
