@@ -57,6 +57,7 @@ for (const theme of ['light', 'dark'] as const) {
       ...{ name: 'studio.zip', mimeType: 'application/zip' },
       buffer: await archive.body(),
     });
+    await page.getByLabel('its rules and units too').check();
     await expect(page.getByRole('button', { name: 'Read it in' })).toBeVisible();
     await check('an archive of a studio');
     await page.goto('/people');

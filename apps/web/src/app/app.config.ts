@@ -1,7 +1,6 @@
 import { provideHttpClient, withFetch } from '@angular/common/http';
 import {
   type ApplicationConfig,
-  inject,
   isDevMode,
   provideAppInitializer,
   provideBrowserGlobalErrorListeners,
@@ -10,17 +9,15 @@ import {
 import { provideServiceWorker } from '@angular/service-worker';
 import { provideRouter, withComponentInputBinding } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
-import { provideState, provideStore, Store } from '@ngrx/store';
-import { catchError, map, of, tap } from 'rxjs';
+import { provideState, provideStore } from '@ngrx/store';
 import type * as z from 'zod';
-import { StudioApi } from './api/studio-api';
 import { routes } from './app.routes';
 import { provideRecords } from './records/provide-records';
 import * as replicaEffects from './records/replica-effects';
 import * as streamEffects from './records/stream-effects';
-import { accountActions, accountFeature } from './account/account';
+import { accountFeature } from './account/account';
 import * as accountEffects from './account/account-effects';
-import { accountOnDevice } from './account/account-on-device';
+import { askWhoIsSignedIn } from './account/ask-who-is-signed-in';
 import * as bandEffects from './records/writing/band-effects';
 import { noticesFeature } from './ui/notices/notices';
 import * as outboxNotices from './records/outbox/outbox-notices';
@@ -71,23 +68,3 @@ export const appConfig: ApplicationConfig = {
     }),
   ],
 };
-
-/**
- * Screens and guards can rely on knowing who is signed in. Who was so on this device last is so at
- * once, without a network; the server is asked meanwhile whether it still knows them.
- */
-function askWhoIsSignedIn() {
-  const store = inject(Store);
-  const kept = accountOnDevice();
-  if (kept !== undefined) {
-    store.dispatch(accountActions.signedIn({ account: kept }));
-    return;
-  }
-  return inject(StudioApi)
-    .account()
-    .pipe(
-      tap((account) => store.dispatch(accountActions.signedIn({ account }))),
-      map(() => undefined),
-      catchError(() => of(undefined)),
-    );
-}

@@ -9,6 +9,7 @@ import { recordActions } from '../records/record-actions';
 import { noticesFeature } from '../ui/notices/notices';
 import { accountActions, accountFeature } from './account';
 import { accountOnDevice } from './account-on-device';
+import { askWhoIsSignedIn } from './ask-who-is-signed-in';
 import { signedIn } from './signed-in';
 
 const COLLEAGUE = {
@@ -37,6 +38,23 @@ describe('who is signed in', () => {
     expect(acting.id).toBe(ACCOUNT.trainer.id);
     expect(seen).toContain(recordActions.follow({ trainerId: ACCOUNT.trainer.id }));
     expect(accountOnDevice()).toEqual(ACCOUNT);
+  });
+
+  it('is asked again of a server that was too busy to say, and of none that is not there', async () => {
+    const { store, wire } = setUpApp();
+    spyOn(TestBed.inject(Router), 'navigateByUrl').and.resolveTo(true);
+    const who = store.selectSignal(accountFeature.selectAccount);
+    const ask = (): void => void TestBed.runInInjectionContext(askWhoIsSignedIn)?.subscribe();
+    ask();
+    const busy = { status: 503, statusText: 'Service Unavailable' };
+    (await asked(wire, '/api/account')).flush({}, busy);
+    (await asked(wire, '/api/account')).flush(ACCOUNT);
+    expect(who()?.trainer.name).toBe(ACCOUNT.trainer.name);
+    store.dispatch(accountActions.lapsed());
+    ask();
+    (await asked(wire, '/api/account')).error(new ProgressEvent('error'));
+    wire.expectNone('/api/account');
+    expect(who()).toBeNull();
   });
 
   it('is nobody once the server no longer knows the sign-in; what waits stays', () => {
