@@ -2,7 +2,7 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 import { DEMO_TRAINER } from './browser.js';
 import { test } from './studio-test.js';
-import { findBag, makeLadder, planDropSet } from './workbench.js';
+import { findBag, makeLadder, openDecision, openSkillWithBand, planDropSet } from './workbench.js';
 
 // A dozen screens are scanned in one visit, each for a few seconds on a slow machine.
 test.setTimeout(360_000);
@@ -94,9 +94,7 @@ for (const theme of ['light', 'dark'] as const) {
     await page.getByLabel('Gauge').selectOption('standIn');
     await expect(page.getByText('connected')).toBeVisible();
     await check('test bench, pulling');
-    await page.goto('/skills/nordic');
-    await page.locator('otter-bag-list button[aria-pressed=false]').first().click();
-    await page.getByText('The figures behind the curves').click();
+    await openSkillWithBand(page);
     await check('skill, with a band');
     await page.goto('/setups');
     await page.getByRole('button', { name: 'Find', exact: true }).click();
@@ -116,9 +114,7 @@ for (const theme of ['light', 'dark'] as const) {
     await check('bag');
     await page.goto('/buy');
     await check('what to buy');
-    await page.goto('/log');
-    await page.getByRole('link', { name: 'Why' }).first().click();
-    await expect(page.getByTestId('decision')).toBeVisible();
+    await openDecision(page);
     await check('next');
     await page.goto('/today');
     await page

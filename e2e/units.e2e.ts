@@ -1,7 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { signIn } from './sign-in.js';
 import { test } from './studio-test.js';
-import { findBag, makeLadder, planDropSet } from './workbench.js';
+import { findBag, makeLadder, openDecision, openSkillWithBand, planDropSet } from './workbench.js';
 
 // Every screen is walked through, with its panels open.
 test.setTimeout(360_000);
@@ -107,6 +107,7 @@ for (const { foreign, name, units } of SYSTEMS) {
     await page.getByRole('link', { name: /^Measure/ }).click();
     await look('the test bench');
     await workbench(page, look);
+    await work(page, look);
     expect(found).toEqual([]);
   });
 }
@@ -132,19 +133,19 @@ async function workbench(page: Page, look: (where: string) => Promise<void>): Pr
   await look('a ladder');
   await planDropSet(page);
   await look('a drop set');
+}
+
+/** What is worked out elsewhere, and what a session tells. */
+async function work(page: Page, look: (where: string) => Promise<void>): Promise<void> {
   await findBag(page);
   await look('the smallest bag');
-  await page.goto('/skills/nordic');
-  await page.locator('otter-bag-list button[aria-pressed=false]').first().click();
-  await page.getByText('The figures behind the curves').click();
+  await openSkillWithBand(page);
   await look('a skill with a band');
-  await page.goto('/log');
-  await page.getByRole('link', { name: 'Why' }).first().click();
-  await expect(page.getByTestId('decision')).toBeVisible();
+  await openDecision(page);
   await look('what comes next');
   await page.goto('/today');
-  const work = page.getByLabel('People and their next work').getByRole('listitem');
-  await work
+  const next = page.getByLabel('People and their next work').getByRole('listitem');
+  await next
     .filter({ hasText: 'Odile' })
     .getByRole('button', { name: /session$/ })
     .click();

@@ -17,6 +17,21 @@ export async function makeLadder(page: Page): Promise<void> {
 export async function planDropSet(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Drop set', exact: true }).click();
   await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByRole('list', { name: 'Parts of the set' }).waitFor();
+}
+
+/** A skill with a band of the bag, its curves as figures. */
+export async function openSkillWithBand(page: Page): Promise<void> {
+  await page.goto('/skills/nordic');
+  await page.locator('otter-bag-list button[aria-pressed=false]').first().click();
+  await page.getByText('The figures behind the curves').click();
+}
+
+/** The decision after the latest session of the log. */
+export async function openDecision(page: Page): Promise<void> {
+  await page.goto('/log');
+  await page.getByRole('link', { name: 'Why' }).first().click();
+  await page.getByTestId('decision').waitFor();
 }
 
 /** Finds the smallest bag for everybody's work. */

@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import { strToU8, zipSync } from 'fflate';
 import { asked, setUpStudio, writes } from '../../../testing/app';
 import { outboxActions } from '../../records/outbox/outbox-state';
+import { noticesFeature } from '../../ui/notices/notices';
 import { bandRecord, UUID } from '../../../testing/records';
 import { ReadStudioStore } from './read-studio-store';
 
@@ -53,8 +54,9 @@ describe('an archive of a whole studio on its way in', () => {
   function open() {
     localStorage.clear();
     TestBed.configureTestingModule({ providers: [ReadStudioStore] });
-    const { wire } = setUpStudio([bandRecord({ id: `${UUID}e` })]);
-    return { store: TestBed.inject(ReadStudioStore), wire, written: writes() };
+    const { store: global, wire } = setUpStudio([bandRecord({ id: `${UUID}e` })]);
+    const notice = global.selectSignal(noticesFeature.selectNotice);
+    return { notice, store: TestBed.inject(ReadStudioStore), wire, written: writes() };
   }
 
   it('is told first: who is here already, and whether its rules can be taken', async () => {
@@ -115,8 +117,8 @@ describe('an archive of a whole studio on its way in', () => {
     expect(store.notRead()).toEqual([{ what: 'Keel', words: ['$.limit: found 9'] }]);
   });
 
-  it('stops after the document at hand', async () => {
-    const { store, wire } = open();
+  it('stops after the document at hand, and says how it goes on', async () => {
+    const { notice, store, wire } = open();
     await store.choose(archiveOf(FILES));
     const over = store.readIn();
     const first = await asked(wire, '/api/people/import?save=yes');
@@ -125,7 +127,19 @@ describe('an archive of a whole studio on its way in', () => {
     first.flush({ ...READ, name: 'Wren Tiller' });
     await over;
     expect(store.read()).toEqual(['Wren Tiller']);
+    expect(notice()?.text).toContain('choose the archive again to go on');
     wire.expectNone(({ url }) => url.startsWith('/api/people/import'));
+  });
+
+  it('stops when its page is left', async () => {
+    const { store, wire } = open();
+    await store.choose(archiveOf(FILES));
+    const over = store.readIn();
+    const first = await asked(wire, '/api/people/import?save=yes');
+    TestBed.resetTestingModule();
+    first.flush({ ...READ, name: 'Wren Tiller' });
+    await over;
+    expect(store.read()).toEqual(['Wren Tiller']);
   });
 
   it('takes its rules and units over where that is wanted', async () => {

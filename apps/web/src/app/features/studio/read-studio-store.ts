@@ -3,6 +3,7 @@ import {
   patchState,
   signalStore,
   withComputed,
+  withHooks,
   withMethods,
   withProps,
   withState,
@@ -17,6 +18,7 @@ import { problemDetails, problemWords } from '../../api/api-problem';
 import { StudioApi } from '../../api/studio-api';
 import { RecordWriter } from '../../records/outbox/record-writer';
 import { recordActions } from '../../records/record-actions';
+import { noticeActions } from '../../ui/notices/notices';
 import { selectBands, selectEverybody, selectPlaces, selectStudio } from '../../records/selectors';
 import { SHOWN } from '../../records/shown';
 import {
@@ -205,8 +207,18 @@ export const ReadStudioStore = signalStore(
         }
         global.dispatch(recordActions.pull());
         patchState(store, { archive: null, reading: null });
+        if (isStopped) {
+          const text = 'Reading in was stopped: choose the archive again to go on.';
+          global.dispatch(noticeActions.show({ text, tone: 'done', undo: null }));
+        }
       },
     };
+  }),
+  withHooks({
+    // Whoever leaves the page would not see what becomes of it.
+    onDestroy(store) {
+      if (store.reading() !== null) store.stop();
+    },
   }),
 );
 
