@@ -40,6 +40,7 @@ const SEEN_BY: { readonly [Kind in RecordKind]: Whose } = {
   session: 'person',
   decision: 'person',
   skillTest: 'person',
+  stop: 'person',
 };
 
 describe('authorisation', () => {

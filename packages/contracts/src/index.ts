@@ -27,4 +27,5 @@ export * from './api/records.js';
 export * from './api/sessions.js';
 export * from './api/setups.js';
 export * from './api/skill-tests.js';
+export * from './api/stops.js';
 export * from './api/trainers.js';

@@ -27,12 +27,29 @@ export {
   type LadderToday,
   type RemadeLadder,
 } from './ladders/ladder-of-today.js';
+export { SESSIONS_LOOKED_THROUGH } from './sessions/done-sessions.js';
+export { type ReviewFacts, reviewSession, type SessionReview } from './sessions/review-session.js';
+export { type ClimbedLadder, setupOfSession } from './sessions/rungs-reviewed.js';
 export {
-  type ClimbedLadder,
-  type ReviewFacts,
-  reviewSession,
-  SESSIONS_LOOKED_THROUGH,
-  type SessionReview,
-  setupOfSession,
-} from './sessions/review-session.js';
-export { acceptedAsIs, prescriptionAfter } from './sessions/settled.js';
+  isStanding,
+  liftedByClearance,
+  liftedByTrainer,
+  lookedAt,
+  mayBeLifted,
+  raisedStop,
+  type StopFacts,
+  type StoppedSession,
+  stopOfNextMorning,
+  stopOfReview,
+  stopOfSet,
+  stopOfUnknownFlag,
+  stopsOn,
+  takenBackBy,
+} from './stops/stops.js';
+export {
+  acceptedAsIs,
+  isReopened,
+  prescriptionAfter,
+  prescriptionHeld,
+  reopened,
+} from './sessions/settled.js';

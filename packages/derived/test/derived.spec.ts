@@ -82,7 +82,12 @@ describe('a prescription whose rung has left the ladder', () => {
 describe('a settled decision', () => {
   const decision = (code: string, rungs: number[]): DecisionRecord =>
     ({
-      ...{ id: 'decision', personId: 'person', review: { school: 'fill-range' } },
+      ...{
+        id: 'decision',
+        outcomesBefore: [],
+        personId: 'person',
+        review: { school: 'fill-range' },
+      },
       ladder: ['a', 'b', 'c'].map((setupId) => ({ setupId })),
       decision: { code, rungs, target: rungs.map(() => 8) },
     }) as unknown as DecisionRecord;

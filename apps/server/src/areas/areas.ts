@@ -49,6 +49,9 @@ import { LadderEntity, LadderVersionEntity } from './ladders/entities.js';
 import { ladderRoutes } from './ladders/routes.js';
 import { SessionEntity, TrainingSetEntity, DecisionEntity } from './sessions/entities.js';
 import { sessionRoutes } from './sessions/routes.js';
+import { stopRoutes } from './sessions/stop-routes.js';
+import { StopEntity } from './stops/entities.js';
+import { stopRecords } from './stops/stop-store.js';
 import { PersonDeletedEntity } from './person-files/entities.js';
 import { personFileRoutes } from './person-files/routes.js';
 import { studioDocumentRoutes } from './studio-documents/routes.js';
@@ -89,11 +92,12 @@ export const AREAS: readonly Area[] = [
   { name: 'setups', entities: [SetupEntity, SetupVersionEntity], routes: [setupRoutes] },
   { name: 'skills', entities: [SkillTestEntity], routes: [skillRoutes] },
   { name: 'prescriptions', entities: [PrescriptionEntity], routes: [] },
+  { name: 'stops', entities: [StopEntity], routes: [] },
   { name: 'ladders', entities: [LadderEntity, LadderVersionEntity], routes: [ladderRoutes] },
   {
     name: 'sessions',
     entities: [SessionEntity, TrainingSetEntity, DecisionEntity],
-    routes: [sessionRoutes],
+    routes: [sessionRoutes, stopRoutes],
   },
   { name: 'person-files', entities: [PersonDeletedEntity], routes: [personFileRoutes] },
   { name: 'studio-documents', entities: [], routes: [studioDocumentRoutes] },
@@ -117,6 +121,7 @@ export const RECORD_SOURCES: RecordSources = {
   session: sessionRecords,
   decision: decisionRecords,
   skillTest: skillTestRecords,
+  stop: stopRecords,
 };
 
 /** What is counted as it happens, in the order it is counted anew. */

@@ -24,6 +24,7 @@ import { TrainersOfAStudio1766200000000 } from './1766200000000-trainers-of-a-st
 import { SignInsThatHold1766100000000 } from './1766100000000-sign-ins-that-hold.js';
 import { FillByIndex1765800000000 } from './1765800000000-fill-by-index.js';
 import { SetUpsOfEachSet1765300000000 } from './1765300000000-set-ups-of-each-set.js';
+import { Stops1766600000000 } from './1766600000000-stops.js';
 
 /** Every step of the schema, in its order; each can be taken back. */
 export const MIGRATIONS = [
@@ -53,4 +54,5 @@ export const MIGRATIONS = [
   UnitsOfAStudio1766300000000,
   ClearancesBefore1766400000000,
   MoreOfAPerson1766500000000,
+  Stops1766600000000,
 ];

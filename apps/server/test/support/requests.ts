@@ -8,6 +8,7 @@ import type {
   SetupRecord,
   SignIns,
   SkillTestInput,
+  StopInput,
   StudioRulesInput,
 } from '@wiry-otter/contracts';
 import { USUAL_PREFERENCES } from '@wiry-otter/core';
@@ -91,6 +92,10 @@ export async function sampleRequests(
   await client.put(`/people/${asideId}`, aside);
   const { body: asideFile } = await client.get<PersonFileDocument>(`/people/${asideId}/file`);
   asideFile.person.id = uuidv7();
+  const stopped = uuidv7();
+  await client.put(`/people/${stopped}`, { ...aside, name: 'Stopped Fender' });
+  const [raised, mistaken, past] = [uuidv7(), uuidv7(), uuidv7()];
+  for (const id of [raised, mistaken, past]) await client.put(`/stops/${id}`, stopOf(stopped));
   const away = await copied(client, setup);
   const { email, id: trainer } = (await client.get<Account>('/account')).body.trainer;
   await client.post('/sign-in', { email, password: 'towpath' });
@@ -281,6 +286,20 @@ export async function sampleRequests(
     'POST /api/sessions/{id}/finish': of('person', 'POST', `/sessions/${open.id}/finish`, {
       redFlag: false,
     }),
+    'PUT /api/stops/{id}': of('person', 'PUT', `/stops/${uuidv7()}`, stopOf(stopped)),
+    'POST /api/stops/{id}/lift': of('person', 'POST', `/stops/${raised}/lift`, {
+      why: 'Looked at: it was the strap.',
+    }),
+    'POST /api/stops/{id}/take-back': of('person', 'POST', `/stops/${mistaken}/take-back`, {
+      why: 'Ticked by mistake.',
+    }),
+    'POST /api/stops/{id}/look': of('person', 'POST', `/stops/${past}/look`),
+    'PUT /api/sessions/{id}/next-morning': of(
+      'person',
+      'PUT',
+      `/sessions/${open.id}/next-morning`,
+      { pain: 1 },
+    ),
     'POST /api/find': of('own', 'POST', '/find', {
       ...{ format: 'wiry-otter.search', version: 1, ...space },
       target: { metric: 'mean', value: 120 },
@@ -299,6 +318,14 @@ async function joined(client: Client, email: string): Promise<string> {
   const token = tokenOf(await mailTo(client, email));
   const joining = { token, name: 'Bosun Reed', password: 'a mooring line' };
   return (await client.post<Account>('/join', joining)).body.trainer.id;
+}
+
+/** A stop of a person, outside of any session. */
+function stopOf(personId: string): StopInput {
+  return {
+    ...{ personId, cause: 'numbness', said: 'The left hand.', sessionId: null },
+    ...{ exerciseId: 'standing-row', at: '2026-11-20T10:00:00Z' },
+  };
 }
 
 /** A session of one set that was ended; the id of its decision. */

@@ -7,6 +7,7 @@ import { ladder } from './ladders.js';
 import { note, person } from './people.js';
 import { decision, prescription, setInput } from './sessions.js';
 import { setup } from './setups.js';
+import { stop } from './stops.js';
 import { skillTest } from './skill-tests.js';
 
 /** A moment that is read as one. */
@@ -129,7 +130,15 @@ const sessionPart = z.strictObject({
   finishedAt: instant.nullable(),
   discardedAt: instant.nullable(),
   redFlag: z.boolean(),
+  painNextMorning: z.number().int().min(0).max(10).nullable().default(null),
+  againstStop: z.boolean().default(false),
   sets: z.array(setPart),
+});
+
+const stopPart = z.strictObject({
+  ...stop.omit({ personId: true }).shape,
+  at: instant,
+  raisedBy: uuid.nullable(),
 });
 
 const decisionPart = z.strictObject({
@@ -164,6 +173,8 @@ export const personFile = z
     sessions: z.array(sessionPart),
     decisions: z.array(decisionPart),
     skillTests: z.array(skillTestPart),
+    /** In files of before they are not told: reading one in makes them of its sessions. */
+    stops: z.array(stopPart).optional(),
   })
   .superRefine((file, context) => {
     const placeIds = ids(file.places);
@@ -215,6 +226,10 @@ export const personFile = z
         const path = [...at, 'sets', k, 'setupId'];
         expect(setupIds.has(setupId), path, setupId, 'a set-up');
       });
+    });
+    file.stops?.forEach(({ sessionId }, i) => {
+      const isThere = sessionId === null || sessionIds.has(sessionId);
+      expect(isThere, ['stops', i, 'sessionId'], String(sessionId), 'a session');
     });
     file.decisions.forEach(({ sessionId }, i) => {
       expect(sessionIds.has(sessionId), ['decisions', i, 'sessionId'], sessionId, 'a session');

@@ -15,6 +15,7 @@ export const RECORD_KINDS = [
   'session',
   'decision',
   'skillTest',
+  'stop',
 ] as const;
 
 export type RecordKind = (typeof RECORD_KINDS)[number];

@@ -9,6 +9,7 @@ import { RECORD_KINDS, type RecordKind } from './record-kinds.js';
 import { decision, prescription, session } from './sessions.js';
 import { setup } from './setups.js';
 import { skillTest } from './skill-tests.js';
+import { stop } from './stops.js';
 import { studio } from './studio.js';
 
 /** What a trainer would rather have; the id is the trainer's. */
@@ -32,6 +33,7 @@ export const RECORDS = {
   session,
   decision,
   skillTest,
+  stop,
 } as const satisfies Record<RecordKind, z.ZodType>;
 
 export type RecordOf<Kind extends RecordKind> = z.infer<(typeof RECORDS)[Kind]>;

@@ -5,6 +5,7 @@ import { happenedAt, model, moment, uuid, version } from './identity.js';
 import { setupFigures } from './setups.js';
 
 const count = z.number().int().min(0).max(1000);
+const painFelt = z.number().int().min(0).max(10);
 const atLeastOne = z.number().int().min(1).max(1000);
 
 /** What is counted in a set, and the range it is to lie in. */
@@ -84,7 +85,12 @@ export const prescription = z.object({
 });
 export type PrescriptionRecord = z.infer<typeof prescription>;
 
-export const sessionInput = z.strictObject({ prescriptionId: uuid, startedAt: happenedAt });
+export const sessionInput = z.strictObject({
+  prescriptionId: uuid,
+  startedAt: happenedAt,
+  /** Up to where the device had the changes then: what it knew of stops. */
+  knownTo: z.string().max(200).optional(),
+});
 export type SessionInput = z.infer<typeof sessionInput>;
 
 const setFields = {
@@ -101,7 +107,7 @@ const setFields = {
   /** Repetitions in reserve, 0 … 5. */
   spare: z.number().int().min(0).max(5).nullable(),
   form,
-  pain: z.number().int().min(0).max(10),
+  pain: painFelt,
 };
 
 /**
@@ -125,8 +131,13 @@ export type SetRecord = z.infer<typeof trainingSet>;
 
 export const setParams = z.strictObject({ id: uuid, setId: uuid });
 
-export const finishInput = z.strictObject({ redFlag: z.boolean() });
+/** A device of before says here that a flag was ticked, and not which. */
+export const finishInput = z.strictObject({ redFlag: z.boolean().default(false) });
 export type FinishInput = z.infer<typeof finishInput>;
+
+/** What the person says the next time they are seen; null takes it back. */
+export const nextMorningInput = z.strictObject({ pain: painFelt.nullable() });
+export type NextMorningInput = z.infer<typeof nextMorningInput>;
 
 /** One set-up for all sets, or one for each. */
 const setupIds = prescriptionFields.setupIds;
@@ -160,6 +171,8 @@ export const decision = z.object({
   review: reviewDocument,
   decision: decisionDocument,
   outcome: outcome.nullable(),
+  /** What was made of it before it was decided anew, the latest last. */
+  outcomesBefore: z.array(outcome).default([]),
 });
 export type DecisionRecord = z.infer<typeof decision>;
 
@@ -191,6 +204,10 @@ export const session = z.object({
   /** Given up before a set was done. */
   discardedAt: moment.nullable(),
   redFlag: z.boolean(),
+  /** Greatest pain of the next morning; null until somebody asked. */
+  painNextMorning: painFelt.nullable(),
+  /** Begun where a stop stood that the device did not know of. */
+  againstStop: z.boolean(),
   sets: z.array(trainingSet),
   /** What was decided after it, in short. */
   decision: z

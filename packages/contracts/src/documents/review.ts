@@ -23,6 +23,10 @@ const prescription = z
     work_s: positive.optional(),
     tempo: z.string().optional(),
     rest_s: nonNegative,
+    /** The day from which the present pace of a slow lowering holds. */
+    since: day.optional(),
+    /** The rung that ends a rehab's stage. */
+    exit: rung.optional(),
     rungs: z.array(rung).min(1),
     target: z.array(nonNegative).optional(),
   })
@@ -53,10 +57,11 @@ const doneSet = z.strictObject({
   lowering_s: nonNegative.optional(),
   work_s: nonNegative.optional(),
   spare: nonNegative.optional(),
-  form,
-  pain,
+  form: form.optional(),
+  pain: pain.optional(),
 });
 
+/** That days do not go back is seen to where it is decided, as is that loads rise. */
 const sessions = z
   .array(
     z.strictObject({
@@ -66,39 +71,23 @@ const sessions = z
       redFlag: z.union([z.boolean(), z.enum(RED_FLAGS)]).optional(),
       /** The school it was done under; the document's own where it is not given. */
       school: school.optional(),
-      /** Seconds that were asked of every set then; the document's own where they are not given. */
+      /** Seconds asked of every set: in documents of before `since` was kept, and no longer weighed. */
       hold_s: positive.optional(),
     }),
   )
-  .min(1)
-  .superRefine((list, context) => {
-    list.forEach(({ date }, i) => {
-      const before = list[i - 1]?.date;
-      if (before !== undefined && date < before) {
-        context.addIssue({
-          code: 'custom',
-          path: [i, 'date'],
-          message: `a day not before ${before}: sessions run from the oldest to the last`,
-        });
-      }
-    });
-  });
+  .min(1);
 
 const ladder = z
-  .array(z.strictObject({ id: z.string().min(1), load: positive, band: z.string().optional() }))
-  .min(1)
-  .superRefine((rungs, context) => {
-    rungs.forEach(({ load }, i) => {
-      const below = rungs[i - 1]?.load;
-      if (below !== undefined && load < below) {
-        context.addIssue({
-          code: 'custom',
-          path: [i, 'load'],
-          message: `a load of at least ${below}: index 0 is the easiest and load rises`,
-        });
-      }
-    });
-  });
+  .array(
+    z.strictObject({
+      id: z.string().min(1),
+      load: positive,
+      /** Standard uncertainty, of the difference from the rung in force. */
+      u: nonNegative.optional(),
+      band: z.string().optional(),
+    }),
+  )
+  .min(1);
 
 /** `wiry-otter.review`: what was prescribed and what was done. */
 export const reviewDocument = z.strictObject({
@@ -113,6 +102,13 @@ export const reviewDocument = z.strictObject({
     breakDays: z.number().int().min(1).max(365).optional(),
   }),
   clearance: z.strictObject({ until: day }).optional(),
+  /** Stops on record for this person and this work, however long ago. */
+  stops: z
+    .array(z.strictObject({ date: day, lifted: day.optional() }))
+    .max(1000)
+    .optional(),
+  /** The day of the next session, where it is asked before one. */
+  today: day.optional(),
 }) satisfies z.ZodType<Review>;
 export type ReviewDocument = z.infer<typeof reviewDocument>;
 

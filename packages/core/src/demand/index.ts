@@ -24,6 +24,7 @@ export {
   type SpreadPart,
   stretchesOfPath,
 } from './spread.js';
+export { differenceStd, type MeanSensitivity, meanSensitivity } from './difference-spread.js';
 export { type DrawnTogether, drawnTogether } from './drawn-together.js';
 export {
   DEMAND_KINDS,
@@ -31,4 +32,5 @@ export {
   type UnsuitedDemand,
   type DemandSetting,
 } from './kinds/demand-kinds.js';
+export { movedWeight } from './moved-weight.js';
 export { centreOfMass } from './centre-of-mass.js';

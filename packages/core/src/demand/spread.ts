@@ -26,7 +26,7 @@ export interface Spread {
 }
 
 /** Behind the phases, in this order. */
-const FIGURES = ['start', 'end', 'peak', 'mean', 'assistMean'] as const;
+export const FIGURES = ['start', 'end', 'peak', 'mean', 'assistMean'] as const;
 
 /** Step of the finite difference as share of the run's largest coefficient. */
 const RELATIVE_STEP = 1e-4;
@@ -106,7 +106,10 @@ function heaviest(parts: Readonly<Record<SpreadPart, number>>): SpreadPart | und
 }
 
 /** Δ² of the demand at every phase and of the figures: all runs longer, then shorter, by `step_m` a stretch. */
-function placingVariance({ rig, buffers, summary }: SolvedRig, step_m: number): Float64Array {
+export function placingVariance(
+  { rig, buffers, summary }: SolvedRig,
+  step_m: number,
+): Float64Array {
   const kept = rig.extra_m.slice(0, rig.runs);
   const shifted = (by_m: number): Float64Array => {
     for (let r = 0; r < rig.runs; r++) {
@@ -151,7 +154,7 @@ function isPair(one: string, other: string): boolean {
 }
 
 /** (0.03·f_b)² of the demand at every phase and of the figures. */
-function poseVariance(
+export function poseVariance(
   { rig: { prepared }, buffers, summary }: SolvedRig,
   share: number,
 ): Float64Array {
@@ -269,29 +272,41 @@ function addScaled(sum: [number, number, number], added: Vector3, by: number): v
 
 /** By solving again with each coefficient a little higher and a little lower. */
 function solvedVariance(solved: SolvedRig, variance: Float64Array): AddVariance {
-  const { rig, buffers } = solved;
-  const figuresOf = (): Float64Array => {
-    solveRig(rig, buffers);
-    return readFigures(solved);
-  };
   return (r, covariance) => {
-    const step = stepOf(rig, r);
-    const by = (values: Float64Array): Float64Array => {
-      const kept = values[r] as number;
-      values[r] = kept + step;
-      const above = figuresOf();
-      values[r] = kept - step;
-      const below = figuresOf();
-      values[r] = kept;
-      return difference(above, below, 2 * step);
-    };
-    const [by1, by2, by3] = [by(rig.c1_N), by(rig.c2_N), by(rig.c3_N)];
-    solveRig(rig, buffers);
+    const [by1, by2, by3] = solvedGradients(solved, r);
     for (let i = 0; i < variance.length; i++) {
       const gradient: Vector3 = [by1[i] as number, by2[i] as number, by3[i] as number];
       variance[i] = (variance[i] as number) + quadraticForm(covariance, gradient);
     }
   };
+}
+
+/**
+ * What each coefficient of run r's law does to the demand at every phase and to the figures, by central
+ * differences. Leaves rig and buffers as they were.
+ */
+export function solvedGradients(
+  solved: SolvedRig,
+  r: number,
+): readonly [Float64Array, Float64Array, Float64Array] {
+  const { rig, buffers } = solved;
+  const figuresOf = (): Float64Array => {
+    solveRig(rig, buffers);
+    return readFigures(solved);
+  };
+  const step = stepOf(rig, r);
+  const by = (values: Float64Array): Float64Array => {
+    const kept = values[r] as number;
+    values[r] = kept + step;
+    const above = figuresOf();
+    values[r] = kept - step;
+    const below = figuresOf();
+    values[r] = kept;
+    return difference(above, below, 2 * step);
+  };
+  const gradients = [by(rig.c1_N), by(rig.c2_N), by(rig.c3_N)] as const;
+  solveRig(rig, buffers);
+  return gradients;
 }
 
 function stepOf({ c1_N, c2_N, c3_N }: Rig, r: number): number {

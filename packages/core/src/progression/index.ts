@@ -1,9 +1,11 @@
-export { DEFAULT_BREAK_DAYS } from './gates.js';
-export { decide, decideByGates, isSchoolOffered } from './decide.js';
+export { capabilityFrom, type Effort, isTrusted, loadFor } from './capability.js';
+export { daysBetween } from './day.js';
+export { decide } from './decide.js';
 export {
   type Decision,
   DECISION_CODES,
   type DecisionCode,
+  DEFAULT_BREAK_DAYS,
   DEFAULT_PAIN_LIMIT,
   type DoneSession,
   type DoneSet,
@@ -17,7 +19,21 @@ export {
   type Review,
   type School,
   SCHOOLS,
-  STOP_PAIN,
+  type StopOnRecord,
 } from './review.js';
-export { capabilityFrom, type Effort, isTrusted, loadFor } from './capability.js';
-export { TAPER_RANGES } from './targets.js';
+export { TAPER_RANGES } from './schools/taper.js';
+export {
+  isInScope,
+  isLiftedByTrainer,
+  isStopPain,
+  PAINFUL_ON_EASIEST,
+  reachOfStop,
+  scopeOfStop,
+  STOP_CAUSE_WORDS,
+  STOP_CAUSES,
+  STOP_PAIN,
+  type StopCause,
+  type StoppableWork,
+  type StopReach,
+  type StopScope,
+} from './stops.js';

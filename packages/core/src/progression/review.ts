@@ -2,20 +2,6 @@
 export const FORMS = ['clean', 'breaking'] as const;
 export type Form = (typeof FORMS)[number];
 
-/** Signs that end the work at once. */
-export const RED_FLAGS = [
-  'numbness',
-  'dizziness',
-  'chestPain',
-  'sharpPain',
-  'strengthLoss',
-  'other',
-] as const;
-export type RedFlag = (typeof RED_FLAGS)[number];
-
-/** Pain, 0 … 10, at which work stops whatever the limit. */
-export const STOP_PAIN = 6;
-
 /** What was done in one set. */
 export interface DoneSet {
   /** Index of the rung in the ladder. */
@@ -23,14 +9,16 @@ export interface DoneSet {
   /** Full repetitions; partial ones count apart. */
   readonly reps?: number | undefined;
   readonly partial?: number | undefined;
+  /** Of the poorest repetition, where it is held and then lowered. */
   readonly hold_s?: number | undefined;
   readonly lowering_s?: number | undefined;
   readonly work_s?: number | undefined;
-  /** Repetitions in reserve. */
+  /** Repetitions in reserve; none where it is not said. */
   readonly spare?: number | undefined;
-  readonly form: Form;
-  /** 0 … 10. */
-  readonly pain: number;
+  /** Clean where it is not said. */
+  readonly form?: Form | undefined;
+  /** 0 … 10; none where it is not said. */
+  readonly pain?: number | undefined;
 }
 
 export interface DoneSession {
@@ -41,8 +29,6 @@ export interface DoneSession {
   readonly redFlag?: boolean | RedFlag | undefined;
   /** The school it was done under; the review's own where it is not given. */
   readonly school?: School | undefined;
-  /** Seconds that were asked of every set; those of the review where they are not given. */
-  readonly hold_s?: number | undefined;
 }
 
 /** A set-up of known load; index 0 of a ladder is the easiest. */
@@ -50,6 +36,11 @@ export interface LadderRung {
   readonly id: string;
   /** N, N·m, or for skills the demand left to the person; rises with difficulty. */
   readonly load: number;
+  /**
+   * Standard uncertainty of the load, in its unit: 0 for the rung in force, for every other that of its
+   * difference from it, so that what shared bands have in common cancels.
+   */
+  readonly u?: number | undefined;
   readonly band?: string | undefined;
 }
 
@@ -66,17 +57,43 @@ export const SCHOOLS = [
 ] as const;
 export type School = (typeof SCHOOLS)[number];
 
+/** Signs that end the work at once. */
+export const RED_FLAGS = [
+  'numbness',
+  'dizziness',
+  'chestPain',
+  'sharpPain',
+  'strengthLoss',
+  'other',
+] as const;
+export type RedFlag = (typeof RED_FLAGS)[number];
+
+export interface RepRange {
+  readonly from: number;
+  readonly to: number;
+}
+
 export interface Prescription {
   readonly sets: number;
-  readonly reps?: { readonly from: number; readonly to: number } | undefined;
+  readonly reps?: RepRange | undefined;
   readonly hold_s?: number | undefined;
   readonly work_s?: number | undefined;
   readonly tempo?: string | undefined;
   readonly rest_s: number;
+  /** The day from which the present pace of a slow lowering holds. */
+  readonly since?: string | undefined;
+  /** Rung that ends the stage of a rehab. */
+  readonly exit?: number | undefined;
   /** Ladder index per set, or one for all. */
   readonly rungs: readonly number[];
   /** Per set. */
   readonly target?: readonly number[] | undefined;
+}
+
+/** A stop on record for this person and this work, however long ago. */
+export interface StopOnRecord {
+  readonly date: string;
+  readonly lifted?: string | undefined;
 }
 
 export interface Review {
@@ -91,6 +108,9 @@ export interface Review {
     readonly breakDays?: number | undefined;
   };
   readonly clearance?: { readonly until: string } | undefined;
+  readonly stops?: readonly StopOnRecord[] | undefined;
+  /** The day of the next session, where it is asked before one. */
+  readonly today?: string | undefined;
 }
 
 export const DECISION_CODES = [
@@ -113,6 +133,7 @@ export interface Reason {
 
 export interface Decision {
   readonly code: DecisionCode;
+  /** As many as the prescription gave; one for each set where they differ. */
   readonly rungs: readonly number[];
   /** Repetitions (or seconds) per set. */
   readonly target: readonly number[];
@@ -121,3 +142,6 @@ export interface Decision {
 
 /** Pain above which work gets lighter where nothing else is on file (0 … 10). */
 export const DEFAULT_PAIN_LIMIT = 3;
+
+/** After so many days without a session a break begins, unless the studio says otherwise. */
+export const DEFAULT_BREAK_DAYS = 14;

@@ -1,46 +1,31 @@
 import type {
-  CompleteSetupDocument,
+  BandToday,
   DecisionDocument,
   DecisionRecord,
-  LadderRecord,
   PrescriptionRecord,
   ReviewDocument,
   SessionRecord,
   SetupRecord,
+  StopRecord,
   TrainedPerson,
 } from '@wiry-otter/contracts';
 import {
   type Decision,
   decide,
-  decideByGates,
-  isSchoolOffered,
-  type LadderChange,
+  isInScope,
   ladderChangeWords,
   MODEL,
   needsClearance,
-  solveSetup,
+  type School,
 } from '@wiry-otter/core';
 import { type Derivation, derived, refused, refusedDocument } from '../derivation.js';
-import { safeRungs } from '../ladders/safe-rungs.js';
-
-/** Sessions looked back upon; the rules weigh two, the record shows a few more. */
-const SESSIONS_REVIEWED = 6;
-/** Among so many, the latest ones, they are looked for. */
-export const SESSIONS_LOOKED_THROUGH = 40;
+import { doneSessions, sameWork, schoolReviewed } from './done-sessions.js';
+import { type ClimbedLadder, type ReviewedRungs, rungsReviewed } from './rungs-reviewed.js';
 
 /** Steps this near to the ladder's own are no gap. */
 const SAME_STEP = 0.005;
 
 type Reason = DecisionDocument['reasons'][number];
-
-/** A kept ladder as it stands when the session ends. */
-export interface ClimbedLadder {
-  readonly ladder: LadderRecord;
-  /** What has changed since it was kept. */
-  readonly changes: readonly LadderChange[];
-  /** It was made anew for that; else it is climbed as it was kept. */
-  readonly isRemade: boolean;
-}
 
 /** What a session is reviewed by. */
 export interface ReviewFacts {
@@ -55,6 +40,12 @@ export interface ReviewFacts {
   readonly climbed: ClimbedLadder | undefined;
   /** Of the person and exercise, not given up, begun no later than this one, the latest first. */
   readonly sessions: readonly SessionRecord[];
+  /** The bands of the set-ups and rungs, at least. */
+  readonly bands: readonly BandToday[];
+  /** All stops of the person. */
+  readonly stops: readonly StopRecord[];
+  /** Decisions for lighter work after earlier sessions of the track that nobody has settled yet. */
+  readonly unread: readonly DecisionRecord[];
 }
 
 export interface SessionReview {
@@ -67,36 +58,39 @@ export interface SessionReview {
 /**
  * What comes next for a person and exercise after a session: the ladder, the last sessions as
  * evidence, the core's rules.
+ *
+ * @param today the day of the next session, where it is asked before one
  */
-export function reviewSession(facts: ReviewFacts): Derivation<SessionReview> {
-  const { person, session } = facts;
-  const { prescription } = session;
-  const reviewed = rungsReviewed(facts);
-  const ladder = reviewed.rungs;
-  const rungOf = new Map(ladder.map(({ setupId }, rung) => [setupId, rung]));
-  const rungs = prescription.setupIds.flatMap((id) => rungOf.get(id) ?? []);
+export function reviewSession(facts: ReviewFacts, today?: string): Derivation<SessionReview> {
+  const { prescription } = facts.session;
+  const school = schoolReviewed(prescription);
+  const reviewed = rungsReviewed(facts, TO_NONE.includes(school));
+  const rungs = prescription.setupIds.flatMap((id) => reviewed.rungOf.get(id) ?? []);
   if (rungs.length < prescription.setupIds.length) return refused('not-found');
-  const { school, sets, work, rest_s, target } = prescription;
-  const unhelped = TO_NONE.includes(school) ? reviewed.unhelped : [];
+  const { target } = prescription;
   const review: ReviewDocument = {
     format: 'wiry-otter.review',
     version: 1,
     school,
-    prescription: { sets, ...askedBy(work, school), rest_s, rungs, target },
-    ladder: [...ladder, ...unhelped].map(({ title, load }) => ({ id: title, load })),
-    sessions: doneSessions(facts, rungOf),
-    limits: { pain: person.painLimit, breakDays: facts.breakDays },
-    ...(needsClearance(person) && person.clearance !== null
-      ? { clearance: { until: person.clearance.until } }
-      : {}),
+    prescription: {
+      ...{ sets: prescription.sets, rest_s: prescription.rest_s, rungs, target },
+      ...askedBy(facts, school),
+    },
+    ladder: [...reviewed.weighed],
+    sessions: [...doneSessions(facts, school, reviewed.rungOf)],
+    limits: { pain: facts.person.painLimit, breakDays: facts.breakDays },
+    ...clearanceOf(facts.person),
+    stops: stopsOf(facts),
+    ...(today === undefined ? {} : { today }),
   };
-  // Schools that are not offered yet pass the gates only, and go on unchanged.
-  const decided = isSchoolOffered(school) ? decide(review) : decideByGates(review);
+  const decided = decide(review);
   if (!decided.ok) return refusedDocument(decided.faults);
-  const next = withinLadder(decided.value, ladder.length, { rungs, target });
+  const { length } = reviewed.rungs;
+  const onLadder = withinLadder(decided.value, length, { rungs, target });
+  const next = notAboveUnread(onLadder, facts, reviewed, { rungs, target });
   return derived({
     model: MODEL,
-    ladder,
+    ladder: reviewed.rungs,
     review,
     decision: {
       format: 'wiry-otter.decision',
@@ -108,6 +102,7 @@ export function reviewSession(facts: ReviewFacts): Derivation<SessionReview> {
         ...next.reasons,
         ...gapReasons(reviewed, Math.max(...rungs), Math.max(...next.rungs)),
         ...changeReasons(reviewed),
+        ...movedReasons(reviewed),
         sourceReason(reviewed),
       ],
     },
@@ -115,7 +110,32 @@ export function reviewSession(facts: ReviewFacts): Derivation<SessionReview> {
 }
 
 /** Schools that end without help: the bare exercise is their last rung. */
-const TO_NONE: readonly ReviewDocument['school'][] = ['taper', 'hold'];
+const TO_NONE: readonly School[] = ['taper', 'hold'];
+
+function clearanceOf(person: TrainedPerson): Pick<ReviewDocument, 'clearance'> {
+  return needsClearance(person) && person.clearance !== null
+    ? { clearance: { until: person.clearance.until } }
+    : {};
+}
+
+/** The stops of the person that have this work in their scope, however long ago. */
+function stopsOf({
+  session,
+  sessions,
+  setups,
+  stops,
+}: ReviewFacts): NonNullable<ReviewDocument['stops']> {
+  const { exerciseId } = session.prescription;
+  const exercise = setups.find((setup) => setup.exerciseId === exerciseId)?.document.exercise;
+  const work = { exerciseId, groups: exercise?.groups ?? [] };
+  return stops
+    .filter((stop) => stop.takenBack === null && isInScope(stop, work))
+    .map(({ day, lifted, sessionId }) => ({
+      // Of a session that went past midnight it is the session's day.
+      date: sessions.find(({ id }) => id === sessionId)?.day ?? day,
+      ...(lifted === null ? {} : { lifted: lifted.on }),
+    }));
+}
 
 /** A step beyond the ladder, to the bare exercise that it lacks, is not taken: it is to be added first. */
 function withinLadder(
@@ -125,27 +145,82 @@ function withinLadder(
 ): Decision {
   if (decision.rungs.every((rung) => rung < length)) return decision;
   const reason: Reason = {
-    rule: 'ladder.end',
+    rule: 'top-of-ladder',
     text: 'The ladder has no rung without help. Make it anew down to no help: then the next set goes without.',
     figures: { rungs: length },
   };
   return { ...present, code: 'repeat', reasons: [...decision.reasons, reason] };
 }
 
+/** Until a `lighter` is settled, later decisions go no higher than its rungs. */
+function notAboveUnread(
+  decision: Decision,
+  { unread }: ReviewFacts,
+  { rungs, rungOf }: ReviewedRungs,
+  present: Pick<Decision, 'rungs' | 'target'>,
+): Decision {
+  if (decision.code === 'stop') return decision;
+  const caps = unread.flatMap(({ decision: lighter, ladder }) => {
+    const loads = lighter.rungs.flatMap((rung) => ladder[rung] ?? []);
+    return loads.map(({ load, setupId }) => rungOf.get(setupId) ?? rungAtMost(rungs, load));
+  });
+  const cap = Math.min(...caps);
+  if (decision.rungs.every((rung) => rung <= cap)) return decision;
+  const lowered = decision.rungs.map((rung) => Math.min(rung, cap));
+  const isEased = lowered.some((rung, i) => rung < (present.rungs[i] ?? present.rungs[0] ?? 0));
+  const reason: Reason = {
+    rule: 'lighter-holds',
+    text: 'An earlier decision for lighter work is not settled yet: nothing goes above its rung until it is.',
+    figures: { load: rungs[cap]?.load ?? 0 },
+  };
+  return {
+    code: isEased ? 'lighter' : 'repeat',
+    rungs: lowered,
+    target: isEased ? (unread[0]?.decision.target ?? decision.target) : present.target,
+    reasons: [...decision.reasons, reason],
+  };
+}
+
+function rungAtMost(rungs: ReviewedRungs['rungs'], load: number): number {
+  return Math.max(
+    0,
+    rungs.findLastIndex((rung) => rung.load <= load),
+  );
+}
+
 /** What a prescription asks of every set, as the rules are told it. */
 function askedBy(
-  work: PrescriptionRecord['work'],
-  school: ReviewDocument['school'],
-): Pick<ReviewDocument['prescription'], 'reps' | 'hold_s'> {
+  { session, sessions }: ReviewFacts,
+  school: School,
+): Pick<ReviewDocument['prescription'], 'reps' | 'hold_s' | 'since'> {
+  const { target, work } = session.prescription;
   switch (work.kind) {
     case 'reps':
       // Each set of a taper has a range of its own.
       return school === 'taper' ? {} : { reps: { from: work.from, to: work.to } };
     case 'hold':
       return { hold_s: work.from_s };
-    case 'lowering':
-      return { hold_s: work.hold_s, reps: { from: work.reps, to: work.reps } };
+    case 'lowering': {
+      const pace = paceOf({ target });
+      const since = paceSince(sameWork(session, sessions), pace);
+      return {
+        hold_s: pace,
+        reps: { from: work.reps, to: work.reps },
+        since: since ?? session.day,
+      };
+    }
   }
+}
+
+/** Seconds asked of a slow lowering: they are what rises. */
+function paceOf({ target }: Pick<PrescriptionRecord, 'target'>): number {
+  return Math.max(1, ...target);
+}
+
+/** The day of the first of the latest sessions running that were at a pace. */
+function paceSince(sessions: readonly SessionRecord[], pace: number): string | undefined {
+  const other = sessions.findIndex(({ prescription }) => paceOf(prescription) !== pace);
+  return sessions.slice(0, other < 0 ? undefined : other).at(-1)?.day;
 }
 
 /** Where the rungs come from. */
@@ -163,9 +238,22 @@ function sourceReason({ climbed, rungs }: ReviewedRungs): Reason {
   };
 }
 
+/** What of the body goes up with the bands, where something does. */
+function movedReasons({ moved_N }: ReviewedRungs): Reason[] {
+  if (moved_N === 0) return [];
+  const newtons = Math.round(moved_N);
+  return [
+    {
+      rule: 'load.moved',
+      text: `The body is lifted with the band: its ${newtons} N count in every rung's load.`,
+      figures: { moved_N: newtons },
+    },
+  ];
+}
+
 /** Whether the way to the next rung leads over a gap, how wide it is and what would close it. */
-function gapReasons({ climbed, rungs }: ReviewedRungs, from: number, to: number): Reason[] {
-  const [below, above] = [rungs[from]?.load, rungs[to]?.load];
+function gapReasons({ climbed, weighed }: ReviewedRungs, from: number, to: number): Reason[] {
+  const [below, above] = [weighed[from]?.load, weighed[to]?.load];
   if (climbed === undefined || below === undefined || above === undefined || to <= from) return [];
   const share = above / below - 1;
   if (share <= climbed.ladder.target.step + SAME_STEP) return [];
@@ -197,93 +285,4 @@ function changeReasons({ climbed, rungs }: ReviewedRungs): Reason[] {
       figures: { rungs: rungs.length, changes: changes.length },
     },
   ];
-}
-
-/** The rungs that are weighed, easiest first, and the ladder they are of where one was kept. */
-interface ReviewedRungs {
-  readonly rungs: DecisionRecord['ladder'];
-  readonly climbed: ClimbedLadder | undefined;
-  /** The bare exercise, where it is done with the body's own weight and is no rung yet. */
-  readonly unhelped: readonly { readonly title: string; readonly load: number }[];
-}
-
-/** The set-up of a session that says where it was done: its ladder is that place's. */
-export function setupOfSession(
-  { setups: used }: Pick<SessionRecord, 'setups'>,
-  setups: readonly SetupRecord[],
-): SetupRecord | undefined {
-  return setups.find(({ id }) => used.some((one) => one.id === id));
-}
-
-/**
- * The ladder that was kept for the place, without what a caution refuses; else the person's ready
- * set-ups of the exercise by mean demand. The set-up just used is always among them.
- */
-function rungsReviewed({ climbed, session, setups }: ReviewFacts): ReviewedRungs {
-  const usedIds = session.setups.map(({ id }) => id);
-  const used = setupOfSession(session, setups);
-  const kept = climbed?.ladder;
-  const saved = setups
-    .filter(({ id, ready }) => usedIds.includes(id) || (kept === undefined && ready))
-    .map(({ id, title, figures }) => ({ setupId: id, title, load: figures.mean }));
-  const found = safeRungs(kept?.rungs ?? []).map(({ load, setupId, title }) => ({
-    setupId,
-    title,
-    load,
-  }));
-  const others = saved.filter(({ setupId }) => !found.some((rung) => rung.setupId === setupId));
-  const rungs = [...found, ...others].sort((a, b) => a.load - b.load);
-  const documents = new Map([
-    ...setups.map(({ document, id }) => [id, document] as const),
-    ...(kept?.rungs ?? []).map(({ document, setupId }) => [setupId, document] as const),
-  ]);
-  const isBare = documents.get(rungs.at(-1)?.setupId ?? '')?.runs.length === 0;
-  return {
-    climbed,
-    rungs,
-    unhelped: used === undefined || isBare ? [] : withoutHelp(used.document),
-  };
-}
-
-/** A set-up without its bands, where the body's own weight is what is asked. */
-function withoutHelp(document: CompleteSetupDocument): ReviewedRungs['unhelped'] {
-  if (!document.exercise.bodyweight) return [];
-  const solved = solveSetup({ ...document, runs: [], bands: [], links: {} });
-  return solved.ok ? [{ title: 'without help', load: solved.value.summary.mean }] : [];
-}
-
-/** The last sessions of the prescription's track that were done on rungs of the ladder. */
-function doneSessions(
-  { session, sessions }: ReviewFacts,
-  rungOf: ReadonlyMap<string, number>,
-): ReviewDocument['sessions'] {
-  const { track } = session.prescription;
-  const isSame = ({ id }: SessionRecord): boolean => id === session.id;
-  return sessions
-    .slice(0, SESSIONS_LOOKED_THROUGH)
-    .map((one) => (isSame(one) ? session : one))
-    .filter(
-      (one) =>
-        one.prescription.track === track &&
-        one.setups.every(({ id }) => rungOf.has(id)) &&
-        (isSame(one) || one.finishedAt !== null),
-    )
-    .slice(0, SESSIONS_REVIEWED)
-    .reverse()
-    .map(({ day, prescription, redFlag, sets }) => ({
-      date: day,
-      redFlag,
-      ...(prescription.work.kind === 'lowering'
-        ? { hold_s: Math.max(1, ...prescription.target) }
-        : {}),
-      sets: sets.map(({ form, hold_s, lowering_s, pain, partial, reps, setupId, spare }) => ({
-        rung: rungOf.get(setupId) ?? 0,
-        ...(hold_s === null || lowering_s !== null ? { reps, partial } : {}),
-        ...(hold_s === null ? {} : { hold_s }),
-        ...(lowering_s === null ? {} : { lowering_s }),
-        ...(spare === null ? {} : { spare }),
-        form,
-        pain,
-      })),
-    }));
 }

@@ -16,9 +16,47 @@ export function acceptedAsIs({ decision, ladder }: DecisionRecord): OverruleInpu
   };
 }
 
+/** A decision that was settled and is decided anew: it waits again, and what was made of it stays. */
+export function reopened(decision: Pick<DecisionRecord, 'outcome' | 'outcomesBefore'>): {
+  readonly status: 'waiting';
+  readonly outcome: null;
+  readonly outcomesBefore: DecisionRecord['outcomesBefore'];
+} {
+  const { outcome, outcomesBefore } = decision;
+  return {
+    status: 'waiting',
+    outcome: null,
+    outcomesBefore: outcome === null ? outcomesBefore : [...outcomesBefore, outcome],
+  };
+}
+
+/**
+ * Whether a decision that was settled waits again once it is decided anew: what stops or eases holds
+ * whatever was taken before, and a stop that is no more is not left standing.
+ */
+export function isReopened(
+  before: Pick<DecisionRecord, 'decision'>,
+  anew: Pick<DecisionRecord, 'decision'>,
+): boolean {
+  const [was, is] = [before.decision.code, anew.decision.code];
+  return was !== is && (was === 'stop' || is === 'stop' || is === 'lighter');
+}
+
+/** The eased prescription that holds at once, before anybody has looked; none where it is not lighter. */
+export function prescriptionHeld(
+  decided: DecisionRecord,
+  last: Parameters<typeof prescriptionAfter>[3],
+): ReturnType<typeof prescriptionAfter> {
+  if (decided.decision.code !== 'lighter') return null;
+  const next = prescriptionAfter(decided, 'accepted', acceptedAsIs(decided), last);
+  if (next === null) return null;
+  const id = derivedId('prescription', decided.id, 'held', decided.outcomesBefore.length);
+  return { ...next, id };
+}
+
 /** The prescription that a settled decision leads to, and its id; null after a stop that was taken. */
 export function prescriptionAfter(
-  { decision, id, personId, review }: DecisionRecord,
+  { decision, id, outcomesBefore, personId, review }: DecisionRecord,
   status: 'accepted' | 'overruled',
   { setupIds, target }: OverruleInput,
   last: Pick<PrescriptionRecord, 'setupIds' | 'track' | 'work' | 'rest_s' | 'drop'>,
@@ -26,7 +64,11 @@ export function prescriptionAfter(
   // A stop prescribes nothing: the clinician comes first.
   if (decision.code === 'stop' && status === 'accepted') return null;
   return {
-    id: derivedId('prescription', id),
+    id: derivedId(
+      'prescription',
+      id,
+      ...(outcomesBefore.length === 0 ? [] : [outcomesBefore.length]),
+    ),
     input: {
       personId,
       setupIds,

@@ -2,7 +2,7 @@ import { idParams, noteInput, personInput } from '@wiry-otter/contracts';
 import type { App } from '../../platform/app-context.js';
 import { writeRoute } from '../../platform/records/write.js';
 import { putNote } from './note-store.js';
-import { putPerson } from './people-store.js';
+import { putPersonAndLift } from '../sessions/lift-by-clearance.js';
 
 /** The people that trainers work with, and what is noted of them. */
 export function peopleRoutes(app: App, _options: unknown, done: () => void): void {
@@ -12,7 +12,7 @@ export function peopleRoutes(app: App, _options: unknown, done: () => void): voi
     params: idParams,
     body: personInput,
     answers: 'person',
-    work: (scoped, { body, params }) => putPerson(scoped, params.id, body),
+    work: (scoped, { body, params }) => putPersonAndLift(scoped, app.solver, params.id, body),
   });
   writeRoute(app, {
     method: 'PUT',

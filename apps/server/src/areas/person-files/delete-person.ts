@@ -10,6 +10,7 @@ import { PrescriptionEntity } from '../prescriptions/entities.js';
 import { DecisionEntity, SessionEntity, TrainingSetEntity } from '../sessions/entities.js';
 import { SetupEntity, SetupVersionEntity } from '../setups/entities.js';
 import { SkillTestEntity } from '../skills/entities.js';
+import { StopEntity } from '../stops/entities.js';
 import { PersonDeletedEntity } from './entities.js';
 
 /**
@@ -54,9 +55,11 @@ async function deleteOwn(
   scoped.touch('prescription', ...idsOf(await scoped.find(PrescriptionEntity, of)));
   scoped.touch('ladder', ...ladders);
   scoped.touch('setup', ...setups);
+  scoped.touch('stop', ...idsOf(await scoped.find(StopEntity, of)));
   scoped.touch('skillTest', ...idsOf(await scoped.find(SkillTestEntity, of)));
   scoped.touch('note', ...idsOf(await scoped.find(NoteEntity, of)));
   await scoped.delete(DecisionEntity, of);
+  await scoped.delete(StopEntity, of);
   await scoped.delete(TrainingSetEntity, { sessionId: In(sessions) });
   await scoped.delete(SessionEntity, of);
   await scoped.delete(PrescriptionEntity, of);

@@ -10,6 +10,8 @@ import { PrescriptionEntity } from '../prescriptions/entities.js';
 import { DecisionEntity, SessionEntity, TrainingSetEntity } from '../sessions/entities.js';
 import { countLogWear } from '../sessions/set-wear.js';
 import { SetupEntity, SetupVersionEntity } from '../setups/entities.js';
+import { StopEntity } from '../stops/entities.js';
+import { stopsTold } from './stops-told.js';
 import { SkillTestEntity } from '../skills/entities.js';
 import { TrainerEntity } from '../studio/entities.js';
 
@@ -141,6 +143,11 @@ async function insertOwn(
   const log = file.sessions.map((session) => ({ ...session, personId }));
   await countLogWear(scoped, log);
   scoped.touch('session', ...ids(file.sessions));
+  const stops = (file.stops ?? stopsTold(file.sessions, file.setups)).map((one) => ({
+    ...{ ...one, personId, raisedBy: one.raisedBy === null ? null : writer(one.raisedBy) },
+  }));
+  await scoped.insert(StopEntity, ...stops);
+  scoped.touch('stop', ...ids(stops));
   const decisions = file.decisions.map((one) => ({ ...one, personId }));
   await scoped.insert(DecisionEntity, ...decisions);
   scoped.touch('decision', ...ids(decisions));

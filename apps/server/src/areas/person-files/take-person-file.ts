@@ -10,6 +10,7 @@ import { AnchorEntity, PlaceEntity } from '../places/entities.js';
 import { PrescriptionEntity } from '../prescriptions/entities.js';
 import { DecisionEntity, SessionEntity, TrainingSetEntity } from '../sessions/entities.js';
 import { SetupEntity, SetupVersionEntity } from '../setups/entities.js';
+import { StopEntity } from '../stops/entities.js';
 import { SkillTestEntity } from '../skills/entities.js';
 import { TrainerEntity } from '../studio/entities.js';
 import { readStudioRow } from '../studio/studio-store.js';
@@ -17,7 +18,14 @@ import { readStudioRow } from '../studio/studio-store.js';
 /** The parts of a file that are the person's alone, as their tables have them. */
 type OwnParts = Pick<
   PersonFile,
-  'notes' | 'setups' | 'ladders' | 'prescriptions' | 'sessions' | 'decisions' | 'skillTests'
+  | 'notes'
+  | 'setups'
+  | 'ladders'
+  | 'prescriptions'
+  | 'sessions'
+  | 'decisions'
+  | 'skillTests'
+  | 'stops'
 >;
 
 /** All that is on record of one person of this trainer's, as one document. */
@@ -66,6 +74,7 @@ async function ownParts(scoped: ScopedManager, personId: string): Promise<OwnPar
   const prescriptions = await scoped.find(PrescriptionEntity, { personId }, byId);
   const decisions = await scoped.find(DecisionEntity, { personId }, byId);
   const skillTests = await scoped.find(SkillTestEntity, { personId }, byId);
+  const stops = await scoped.find(StopEntity, { personId }, byId);
   return {
     notes: notes.map(own),
     setups: await setupParts(scoped, personId),
@@ -74,6 +83,7 @@ async function ownParts(scoped: ScopedManager, personId: string): Promise<OwnPar
     sessions: await sessionParts(scoped, personId),
     decisions: decisions.map(own),
     skillTests: skillTests.map(own),
+    stops: stops.map(own),
   };
 }
 
@@ -152,7 +162,7 @@ async function exerciseParts(
 /** Whoever wrote something that is in the file. */
 async function trainersNamed(
   scoped: ScopedManager,
-  { ladders, notes, prescriptions, setups, skillTests }: OwnParts,
+  { ladders, notes, prescriptions, setups, skillTests, stops = [] }: OwnParts,
   exercises: PersonFile['exercises'],
 ): Promise<PersonFile['trainers']> {
   const saved = [
@@ -165,6 +175,7 @@ async function trainersNamed(
     ...notes.map(({ writtenBy }) => writtenBy),
     ...prescriptions.map(({ createdBy }) => createdBy),
     ...skillTests.map(({ enteredBy }) => enteredBy),
+    ...stops.flatMap(({ raisedBy }) => raisedBy ?? []),
   ]);
   const order = { id: 'ASC' } as const;
   const trainers = await scoped.find(TrainerEntity, { id: In([...ids]) }, { order });

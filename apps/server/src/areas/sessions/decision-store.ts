@@ -1,5 +1,12 @@
 import type { FinishInput, OverruleInput } from '@wiry-otter/contracts';
-import { acceptedAsIs, derivedId, prescriptionAfter } from '@wiry-otter/derived';
+import {
+  acceptedAsIs,
+  derivedId,
+  isReopened,
+  prescriptionAfter,
+  prescriptionHeld,
+  reopened,
+} from '@wiry-otter/derived';
 import { refuse } from '../../platform/problems/refusal.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import type { Solver } from '../../platform/solving/solver.js';
@@ -11,20 +18,23 @@ import { renewOvertaken } from './overtaken.js';
 import { prescribe } from './prescribe.js';
 import { reviewNow } from './review-session.js';
 import { changeSession, lockSession, retellSessions } from './session-rows.js';
+import { keepStopOfReview, keepStopOfUnknownFlag } from './stops-of-sessions.js';
 
 /**
  * Ends a session and decides what comes next; the decision waits for the trainer. One that was ended
- * on another device stays ended, but a red flag that is raised is never lost.
+ * on another device stays ended, but a red flag that an older device raises with it is never lost.
  */
 export async function finishSession(
   scoped: ScopedManager,
   solver: Solver,
   id: string,
-  { redFlag }: FinishInput,
+  { redFlag: isFlagged }: FinishInput,
 ): Promise<void> {
   const session = await lockSession(scoped, id);
+  if (isFlagged) await keepStopOfUnknownFlag(scoped, session);
+  const redFlag = session.redFlag || isFlagged;
   if (session.finishedAt !== null) {
-    if (session.redFlag || !redFlag) return;
+    if (session.redFlag === redFlag) return;
     await changeSession(scoped, session, { redFlag });
     await decideAgain(scoped, solver, { ...session, redFlag });
     return;
@@ -32,8 +42,9 @@ export async function finishSession(
   const finished = { ...session, finishedAt: scoped.scope.now, discardedAt: null, redFlag };
   await changeSession(scoped, session, finished);
   const decisionId = derivedId('decision', id);
+  const review = await reviewNow(scoped, solver, finished);
   await scoped.insert(DecisionEntity, {
-    ...(await reviewNow(scoped, solver, finished)),
+    ...review,
     id: decisionId,
     version: 1,
     sessionId: id,
@@ -41,20 +52,37 @@ export async function finishSession(
     exerciseId: session.exerciseId,
     status: 'waiting',
     outcome: null,
+    outcomesBefore: [],
   });
   scoped.touch('decision', decisionId);
+  await keepStopOfReview(scoped, finished, review);
   await renewOvertaken(scoped, session);
 }
 
-/** Decides anew what comes after a finished session that has changed, while nobody has decided yet. */
+/**
+ * Decides anew what comes after a finished session that has changed. One that was settled already stands,
+ * but where the work stops or eases now, or a stop is no more: then it waits again, and what is lighter
+ * is prescribed at once, before anybody has looked.
+ */
 export async function decideAgain(
   scoped: ScopedManager,
   solver: Solver,
   session: SessionRow,
 ): Promise<void> {
   const row = await scoped.findFirst(DecisionEntity, { sessionId: session.id });
-  if (row === undefined || row.outcome !== null) return;
-  await changeDecision(scoped, row, await reviewNow(scoped, solver, session));
+  if (row === undefined) return;
+  const review = await reviewNow(scoped, solver, session);
+  if (row.outcome === null) {
+    await changeDecision(scoped, row, review);
+  } else if (isReopened(row, review)) {
+    const anew = { ...row, ...review, ...reopened(row) };
+    await changeDecision(scoped, row, { ...review, ...reopened(row) });
+    await retellSessions(scoped, [session.id]);
+    const last = await scoped.findOwn(PrescriptionEntity, { id: session.prescriptionId });
+    const held = prescriptionHeld(anew, toPrescription(last));
+    if (held !== null) await prescribe(scoped, solver, held.id, held.input, row.id);
+  }
+  await keepStopOfReview(scoped, session, review);
   await renewOvertaken(scoped, session);
 }
 

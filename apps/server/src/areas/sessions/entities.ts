@@ -33,6 +33,9 @@ export interface SessionRow {
   day: string;
   finishedAt: Date | null;
   redFlag: boolean;
+  painNextMorning: number | null;
+  /** Begun where a stop stood that the device did not know of. */
+  againstStop: boolean;
   /** Given up before a set was done; it is nowhere listed. */
   discardedAt: Date | null;
 }
@@ -51,6 +54,8 @@ export const SessionEntity = new EntitySchema<SessionRow>({
     day: text(),
     finishedAt: nullable(moment('finished_at')),
     redFlag: flag('red_flag'),
+    painNextMorning: nullable(integer('pain_next_morning')),
+    againstStop: flag('against_stop'),
     discardedAt: nullable(moment('discarded_at')),
   },
 });
@@ -105,6 +110,7 @@ export interface DecisionRow {
   review: ReviewDocument;
   decision: DecisionDocument;
   outcome: DecisionRecord['outcome'];
+  outcomesBefore: DecisionRecord['outcomesBefore'];
 }
 
 export const DecisionEntity = new EntitySchema<DecisionRow>({
@@ -122,5 +128,6 @@ export const DecisionEntity = new EntitySchema<DecisionRow>({
     review: json(),
     decision: json(),
     outcome: nullable(json()),
+    outcomesBefore: json('outcomes_before'),
   },
 });

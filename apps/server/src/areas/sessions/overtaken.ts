@@ -1,8 +1,14 @@
+import type { DecisionRecord, SessionRecord } from '@wiry-otter/contracts';
+import { In } from 'typeorm';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
+import { DecisionEntity } from './entities.js';
 import { retellSessions } from './session-rows.js';
 
-/** Whether a newer session of the track was finished, or has a set in it that stands. */
-const IS_OVERTAKEN = `EXISTS (
+/**
+ * Whether a newer session of the track was finished, or has a set in it that stands. Nothing overtakes
+ * a stop, nor lighter work that nobody has settled.
+ */
+const IS_OVERTAKEN = `decision.decision ->> 'code' NOT IN ('stop', 'lighter') AND EXISTS (
   SELECT 1 FROM training_session newer
     JOIN prescription ON prescription.id = newer.prescription_id
    WHERE prescription.track = asked.track
@@ -63,4 +69,22 @@ export async function recountOvertaken(scoped: ScopedManager): Promise<void> {
       WHERE decision.studio_id = $1 AND decision.status = 'waiting'
         AND own.id = decision.session_id AND ${IS_OVERTAKEN}`,
   );
+}
+
+/** Decisions for lighter work after earlier sessions of the track that nobody has settled yet. */
+export async function unreadLighter(
+  scoped: ScopedManager,
+  { id, personId, prescription, startedAt }: SessionRecord,
+): Promise<DecisionRecord[]> {
+  const found = await scoped.query<{ id: string }>(
+    'unread-lighter',
+    `SELECT decision.id FROM decision
+      JOIN training_session own ON own.id = decision.session_id
+      JOIN prescription asked ON asked.id = own.prescription_id
+      WHERE decision.studio_id = $1 AND decision.person_id = $2 AND decision.exercise_id = $3
+        AND asked.track = $4 AND own.started_at < $5 AND own.id <> $6
+        AND decision.status = 'waiting' AND decision.decision ->> 'code' = 'lighter'`,
+    [personId, prescription.exerciseId, prescription.track, startedAt, id],
+  );
+  return scoped.find(DecisionEntity, { id: In(found.map((row) => row.id)) });
 }

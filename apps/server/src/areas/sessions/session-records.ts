@@ -44,6 +44,7 @@ export const sessionRecords: RecordSource<'session'> = {
 const SESSION_PARTS = `
   SELECT own.id, own.version, own.person_id AS "personId", own.started_at AS "startedAt", own.day,
     own.finished_at AS "finishedAt", own.discarded_at AS "discardedAt", own.red_flag AS "redFlag",
+    own.pain_next_morning AS "painNextMorning", own.against_stop AS "againstStop",
     (SELECT json_build_object('id', asked.id, 'personId', asked.person_id,
         'setupIds', asked.setup_ids, 'track', asked.track, 'school', asked.school,
         'sets', asked.sets, 'work', asked.work, 'rest_s', asked.rest_s, 'target', asked.target,

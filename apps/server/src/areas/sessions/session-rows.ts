@@ -8,7 +8,8 @@ export const LOCKED_SESSION = `
   SELECT own.id, own.studio_id AS "studioId", own.version, own.person_id AS "personId",
     own.prescription_id AS "prescriptionId", own.setups, own.exercise_id AS "exerciseId",
     own.started_at AS "startedAt", own.day, own.finished_at AS "finishedAt",
-    own.red_flag AS "redFlag", own.discarded_at AS "discardedAt"
+    own.red_flag AS "redFlag", own.pain_next_morning AS "painNextMorning",
+    own.against_stop AS "againstStop", own.discarded_at AS "discardedAt"
   FROM training_session own
   JOIN person_trainer given ON given.person_id = own.person_id AND given.studio_id = $1
     AND given.trainer_id = $3 AND given.withdrawn_at IS NULL

@@ -1,7 +1,9 @@
 import type { SessionInput, SetInput, SetupRecord } from '@wiry-otter/contracts';
+import { STOP_CAUSE_WORDS, writeDay } from '@wiry-otter/core';
 import { v7 as uuidv7 } from 'uuid';
 import { dayInZone, NOTHING_SEEN } from '@wiry-otter/derived';
 import { refuse } from '../../platform/problems/refusal.js';
+import { hasReached } from '../../platform/records/feed.js';
 import { expectSame } from '../../platform/records/expect-same.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import type { Solver } from '../../platform/solving/solver.js';
@@ -13,6 +15,7 @@ import { SessionEntity, type SessionRow, TrainingSetEntity } from './entities.js
 import { renewOvertaken } from './overtaken.js';
 import { changeSession, LOCKED_SESSION, lockSession } from './session-rows.js';
 import { countSetWear } from './set-wear.js';
+import { keepStopOfSet, stopsInForce, workOfSession } from './stops-of-sessions.js';
 
 /** Begins a session from a prescription; sent twice it begins once. */
 export async function startSession(
@@ -36,6 +39,7 @@ export async function startSession(
     setups.push({ id: setup.id, version: setup.version });
   }
   const startedAt = new Date(input.startedAt);
+  const againstStop = await isAgainstStop(scoped, { exerciseId, personId, setups }, input);
   const day = dayInZone(startedAt, scoped.scope.zone);
   await scoped.insert(SessionEntity, {
     id,
@@ -48,11 +52,48 @@ export async function startSession(
     day,
     finishedAt: null,
     redFlag: false,
+    painNextMorning: null,
+    againstStop,
     discardedAt: null,
   });
   scoped.touch('session', id);
   await renewTrainedSince(scoped, personId, exerciseId);
 }
+
+/**
+ * Refuses a session where a stop stands that the device knew of, or could have known; one that was begun
+ * before the stop reached the device is kept, and marked.
+ */
+async function isAgainstStop(
+  scoped: ScopedManager,
+  session: Pick<SessionRow, 'exerciseId' | 'personId' | 'setups'>,
+  { knownTo, startedAt }: SessionInput,
+): Promise<boolean> {
+  const standing = await stopsInForce(
+    scoped,
+    session.personId,
+    await workOfSession(scoped, session),
+  );
+  for (const { at, cause, day, id } of standing) {
+    const isKnown =
+      knownTo === undefined
+        ? Date.parse(startedAt) > scoped.scope.now.getTime() - AT_ONCE_MS
+        : await hasReached(scoped, knownTo, { kind: 'stop', id });
+    if (!isKnown) continue;
+    return refuse('stopped', [
+      {
+        in: 'document',
+        path: '$.prescriptionId',
+        found: `${STOP_CAUSE_WORDS[cause]} on ${writeDay(day)} (${at})`,
+        expected: 'work without a stop in force: a clearance, or a trainer’s "go on" with a reason',
+      },
+    ]);
+  }
+  return standing.length > 0;
+}
+
+/** A session of a device that does not say what it knew is begun now if it is as young as this, ms. */
+const AT_ONCE_MS = 5 * 60_000;
 
 /** The day of the first session that was not given up, asked of the log by its index. */
 export async function renewTrainedSince(
@@ -218,9 +259,10 @@ async function afterSets(
   scoped: ScopedManager,
   solver: Solver,
   session: SessionRow & { readonly afterOthers?: boolean },
-  set: Parameters<typeof countSetWear>[2],
+  set: Parameters<typeof countSetWear>[2] & Pick<SetInput, 'pain'>,
 ): Promise<void> {
   await countSetWear(scoped, session, set);
+  if (!set.setAside) await keepStopOfSet(scoped, session, set);
   if (session.discardedAt !== null) {
     await renewTrainedSince(scoped, session.personId, session.exerciseId);
   }

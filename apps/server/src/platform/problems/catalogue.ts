@@ -61,6 +61,15 @@ export const PROBLEMS = {
     title: 'The records changed since the import was shown; look at it again.',
   },
   'not-ready': { status: 409, title: 'The set-up is not ready: a caution stands against it.' },
+  stopped: {
+    status: 409,
+    title: 'A stop is in force for this person and this work: refer to the clinician.',
+  },
+  'needs-clearance': {
+    status: 409,
+    title: 'Only a clearance that was made after this stop lifts it.',
+  },
+  'stop-settled': { status: 409, title: 'This stop was lifted or taken back already.' },
   'session-finished': { status: 409, title: 'The session is finished; its record stands.' },
   'ladder-kept': {
     status: 409,

@@ -142,6 +142,25 @@ function fillPage(
   return scoped.query('fill', FILL, values);
 }
 
+/** Whether a cursor lies behind a record as it stands: a device that has it has seen that record. */
+export async function hasReached(
+  scoped: ScopedManager,
+  cursor: string,
+  { id, kind }: { readonly kind: RecordKind; readonly id: string },
+): Promise<boolean> {
+  const place = parseCursor(cursor);
+  // In a first fill not everything that stands has been handed out yet.
+  if (place === undefined || place.fillFrom !== null) return false;
+  const rows = await scoped.query(
+    'has-reached',
+    `SELECT 1 FROM record JOIN feed_epoch ON feed_epoch.id = $2
+      WHERE studio_id = $1 AND kind = $6 AND record.id = $7
+        AND (written, kind, record.id) <= ($3::xid8, $4, $5::uuid)`,
+    [place.epoch, place.written, place.kind, place.id, kind, id],
+  );
+  return rows.length > 0;
+}
+
 /** Where the feed goes on after these rows. */
 function nextPlace(
   rows: readonly FeedRow[],
@@ -165,22 +184,28 @@ const dayOrNone = z.string().regex(/^(\d{4}-\d{2}-\d{2})?$/);
 const xidOrNone = z.union([xid, z.literal('')]);
 const place = z.tuple([uuid, xid, z.string().max(40), uuid, xidOrNone, dayOrNone]);
 
-function readCursor(text: string): Place {
+/** A cursor as it was handed out; undefined where it is none. */
+function parseCursor(text: string): Place | undefined {
   const parts = text.split('.');
   // Cursors of builds before had no day.
   const parsed = place.safeParse(parts.length === 5 ? [...parts, ''] : parts);
-  if (!parsed.success) {
-    return refuse('invalid-request', [
+  if (!parsed.success) return undefined;
+  const [epoch, written, kind, id, fillFrom, day] = parsed.data;
+  return { epoch, written, kind, id, day, fillFrom: fillFrom === '' ? null : fillFrom };
+}
+
+function readCursor(text: string): Place {
+  return (
+    parseCursor(text) ??
+    refuse('invalid-request', [
       {
         in: 'querystring',
         path: '$.after',
         found: text,
         expected: 'a cursor of an earlier answer',
       },
-    ]);
-  }
-  const [epoch, written, kind, id, fillFrom, day] = parsed.data;
-  return { epoch, written, kind, id, day, fillFrom: fillFrom === '' ? null : fillFrom };
+    ])
+  );
 }
 
 function cursorOf({ day, epoch, fillFrom, id, kind, written }: Place): string {
