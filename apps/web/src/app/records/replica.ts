@@ -3,7 +3,7 @@ import { format, subDays, subWeeks } from 'date-fns';
 import Dexie, { type Collection, type Table } from 'dexie';
 
 /** Raised when records change their shape: what was kept in another shape is fetched anew. */
-const SHAPE = 4;
+const SHAPE = 5;
 
 /** After so long without a word from the server it is removed: nobody uses this device any more, ms. */
 const FORGOTTEN_MS = 30 * 86_400_000;

@@ -22,6 +22,6 @@ export function evidenceOf(decision: DecisionRecord | null): Evidence[] {
         doneWords({ hold_s, lowering_s, reps }),
       )
       .join(', '),
-    pain: Math.max(0, ...sets.map(({ pain }) => pain)),
+    pain: Math.max(0, ...sets.map(({ pain = 0 }) => pain)),
   }));
 }

@@ -3,6 +3,7 @@ import type {
   FinishInput,
   OverruleInput,
   SessionRecord,
+  StopRecord,
 } from '@wiry-otter/contracts';
 import { DEFAULT_BREAK_DAYS } from '@wiry-otter/core';
 import {
@@ -14,6 +15,8 @@ import {
   refused,
   type ReviewFacts,
   reviewSession,
+  stopOfReview,
+  stopOfUnknownFlag,
   setupOfSession,
   type Deriver,
 } from '@wiry-otter/derived';
@@ -26,7 +29,8 @@ import {
 } from '../write-kind';
 import { climbedLadder } from './ladders';
 import { exerciseOf, prescribed, rungsAsSetups } from './prescriptions';
-import { changedSession, overtaken } from './sessions';
+import { bandFacts, studioFacts } from '../facts';
+import { changedSession, overtaken, raised, stopFacts, stoppedSession } from './sessions';
 
 interface One {
   readonly id: string;
@@ -46,8 +50,11 @@ export const finishSession: WriteKindOf<One, FinishInput> = {
     if (known === undefined) return refused('not-found');
     // One that was ended elsewhere stays ended; a red flag that is raised is decided by the server.
     if (known.finishedAt !== null) return derived([]);
-    const session = { ...known, finishedAt: at, discardedAt: null, redFlag: body.redFlag };
-    return decided(view, session, write, deriver);
+    const redFlag = known.redFlag || body.redFlag;
+    const session = { ...known, finishedAt: at, discardedAt: null, redFlag };
+    const facts = stopFacts(view, session, write.by);
+    const flag = body.redFlag ? stopOfUnknownFlag(stoppedSession(session), at, facts) : undefined;
+    return decided(view, session, write, deriver, raised(view, flag));
   },
   show(view, { at, body, derived: records = [], params }) {
     const session = view.get('session', params.id);
@@ -73,6 +80,7 @@ async function decided(
   session: SessionRecord,
   written: Pick<WriteFacts<unknown, unknown>, 'at' | 'by'>,
   deriver: Deriver,
+  flagged: readonly ShownRecord[],
 ): Promise<Derivation<readonly ShownRecord[]>> {
   const { personId } = session;
   const { exerciseId } = session.prescription;
@@ -99,6 +107,15 @@ async function decided(
     breakDays: view.all('studio')[0]?.breakDays ?? DEFAULT_BREAK_DAYS,
     setups,
     climbed,
+    bands: bandFacts(view, studioFacts(view, written.at).today),
+    stops: [
+      ...view.all('stop').filter((stop) => stop.personId === personId),
+      ...flagged.map(({ record }) => record as StopRecord),
+    ].toSorted((a, b) => b.at.localeCompare(a.at) || a.id.localeCompare(b.id)),
+    unread: view
+      .all('decision')
+      .filter((one) => one.status === 'waiting' && one.decision.code === 'lighter')
+      .filter((one) => isBefore(view, one, session)),
     sessions: [...view.all('session'), session]
       .filter(
         (one, i, all) =>
@@ -120,8 +137,32 @@ async function decided(
     exerciseId,
     status: 'waiting',
     outcome: null,
+    outcomesBefore: [],
   };
-  return derived([...records, shown('decision', decision)]);
+  const stop = stopOfReview(
+    stoppedSession(session),
+    review.value,
+    written.at,
+    stopFacts(view, session, written.by),
+  );
+  return derived([...records, ...flagged, ...raised(view, stop), shown('decision', decision)]);
+}
+
+/** Whether a decision is of an earlier session of the same person, exercise and track. */
+function isBefore(
+  view: RecordView,
+  { exerciseId, personId, sessionId }: DecisionRecord,
+  { id, personId: who, prescription, startedAt }: SessionRecord,
+): boolean {
+  const before = view.get('session', sessionId);
+  return (
+    before !== undefined &&
+    before.id !== id &&
+    personId === who &&
+    exerciseId === prescription.exerciseId &&
+    before.prescription.track === prescription.track &&
+    Date.parse(before.startedAt) < Date.parse(startedAt)
+  );
 }
 
 function inShort({ decision, id, status }: DecisionRecord): SessionRecord['decision'] {

@@ -54,7 +54,7 @@ export function exerciseOf(
   const [id = ''] = setupIds;
   const known = view.get('setup', id) ?? made.find((one) => one.id === id)?.record;
   return known !== null && known !== undefined && 'exerciseId' in known
-    ? known.exerciseId
+    ? (known.exerciseId ?? undefined)
     : undefined;
 }
 

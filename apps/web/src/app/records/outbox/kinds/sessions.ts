@@ -4,10 +4,18 @@ import type {
   SetInput,
   SetRecord,
   SetupRecord,
+  StopRecord,
   UsedSetup,
 } from '@wiry-otter/contracts';
+import { type StopFacts, type StoppedSession, stopOfSet } from '@wiry-otter/derived';
 import { studioFacts } from '../facts';
-import { type RecordView, shown, type ShownRecord, type WriteKindOf } from '../write-kind';
+import {
+  type RecordView,
+  shown,
+  type ShownRecord,
+  type WriteKindOf,
+  type Writer,
+} from '../write-kind';
 
 interface One {
   readonly id: string;
@@ -51,6 +59,8 @@ export const startSession: WriteKindOf<One, SessionInput> = {
       finishedAt: null,
       discardedAt: null,
       redFlag: false,
+      painNextMorning: null,
+      againstStop: false,
       sets: [],
       decision: null,
     };
@@ -69,14 +79,39 @@ export function changedSession(
   return [shown('session', { ...session, ...change(session), version: session.version + 1 })];
 }
 
+/** A session as what stops it is derived of it. */
+export function stoppedSession({ day, id, personId, prescription }: SessionRecord): StoppedSession {
+  return { id, day, personId, exerciseId: prescription.exerciseId };
+}
+
+/** Who raises a stop in a session, and what is done there. */
+export function stopFacts(
+  view: RecordView,
+  { prescription, setups: [used] }: SessionRecord,
+  by: Writer,
+): Pick<StopFacts, 'by' | 'work'> {
+  const { exerciseId } = prescription;
+  const groups = view.get('setup', used?.id ?? '')?.document.exercise.groups ?? [];
+  return { by: by.name, work: { exerciseId, groups } };
+}
+
+/** A stop that is raised; one of the same id stands as it is, whatever has become of it. */
+export function raised(view: RecordView, stop: StopRecord | undefined): ShownRecord[] {
+  return stop === undefined || view.get('stop', stop.id) !== undefined ? [] : [shown('stop', stop)];
+}
+
 export const logSet: WriteKindOf<DoneSet, SetInput> = {
   method: 'PUT',
   path: ({ id, setId }) => `/sessions/${id}/sets/${setId}`,
   answers: 'session',
   about: ({ id }) => [id],
-  show(view, { body, params }) {
+  show(view, { body, by, params }) {
     const session = view.get('session', params.id);
+    const set = { id: params.setId, pain: body.pain, performedAt: body.performedAt };
     return [
+      ...(session === undefined
+        ? []
+        : raised(view, stopOfSet(stoppedSession(session), set, stopFacts(view, session, by)))),
       ...changedSession(view, params, ({ sets, setups }) => ({
         discardedAt: null,
         sets: [
@@ -126,6 +161,8 @@ export function overtaken(view: RecordView, session: SessionRecord): ShownRecord
   const { exerciseId, track } = session.prescription;
   return view.all('decision').flatMap((decision): ShownRecord[] => {
     if (decision.status !== 'waiting' || decision.personId !== session.personId) return [];
+    // Nothing overtakes a stop, nor lighter work that nobody has settled.
+    if (['stop', 'lighter'].includes(decision.decision.code)) return [];
     const before = view.get('session', decision.sessionId);
     const isBefore =
       before !== undefined &&
