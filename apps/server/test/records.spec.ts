@@ -52,8 +52,8 @@ describe('the records that devices keep', () => {
     }
     const found = new Set(all.map(({ kind }) => kind));
     const none = RECORD_KINDS.filter((kind) => !found.has(kind));
-    // Nothing there stretches a band beyond ×2, is an own exercise, a ladder or a test.
-    expect(none).toEqual(['exercise', 'bandWear', 'ladder', 'skillTest']);
+    // Nothing there stretches a band beyond ×2, is an own exercise, a ladder, a test or a stop.
+    expect(none).toEqual(['exercise', 'bandWear', 'ladder', 'skillTest', 'stop']);
   });
 
   it('travel compressed, in the way that costs a server least', async () => {

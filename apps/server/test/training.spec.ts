@@ -150,6 +150,8 @@ describe('set-ups, sessions and decisions', () => {
       'gate.pain',
       'gate.break',
       'gate.form',
+      'pain-rising',
+      'done-lighter',
       'fill-range.more',
       'ladder.gap',
       'ladder.source',

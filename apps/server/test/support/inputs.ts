@@ -41,7 +41,7 @@ export const BAND: BandInput = {
 /** The same with its own first copy. */
 export const newBandInput = (): BandInput => ({
   ...BAND,
-  copies: [{ id: uuidv7(), mark: 'a', boughtOn: '2026-11-01' }],
+  copies: [{ id: uuidv7(), mark: 'a', boughtOn: daysAgo(10) }],
 });
 
 /** A measurement of a copy, still going on. */
@@ -98,6 +98,11 @@ export const doneSet = (reps: number, other: Partial<SetInput> = {}): SetInput =
   pain: 0,
   ...other,
 });
+
+/** Bought long enough ago to have been used, and not so long that an inspection is due. */
+function daysAgo(days: number): string {
+  return new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10);
+}
 
 /** The demo's first saved row of a person, and a copy of it as input. */
 export async function demoSetup(client: Client, name: string): Promise<SetupRecord> {
