@@ -5,7 +5,6 @@ import { type Situation, worstPain } from '../situation.js';
 import {
   causeIn,
   type StopCause,
-  isStopPain,
   PAINFUL_ON_EASIEST,
   STOP_CAUSE_WORDS,
   STOP_PAIN,
