@@ -142,7 +142,11 @@ test('three sets with less help each are prescribed, done, and decided', async (
     await page.getByRole('button', { name: `Log set ${i + 1}` }).click();
   }
   await page.getByRole('button', { name: 'Finish: see what comes next' }).click();
-  await expect(page.getByText(/11, 10, 5 repetitions: less help in|5 in the last set and 10 in the one before/)).toBeVisible();
+  await expect(
+    page.getByText(
+      /11, 10, 5 repetitions: less help in|5 in the last set and 10 in the one before/,
+    ),
+  ).toBeVisible();
   await expect(page.getByTestId('next-setup')).toContainText(', then ');
   await page.getByRole('button', { name: 'Accept' }).click();
   await expect(page.getByTestId('outcome')).toBeVisible();
