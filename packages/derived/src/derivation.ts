@@ -7,7 +7,7 @@ export type Derivation<T> =
   | { readonly ok: false; readonly code: RefusalCode; readonly faults: readonly RequestFault[] };
 
 /** Codes of problems that the server answers with as well. */
-export type RefusalCode = 'not-found' | 'band-unusable' | 'document-fault';
+export type RefusalCode = 'not-found' | 'band-unusable' | 'document-fault' | 'stopped';
 
 export function derived<T>(value: T): Derivation<T> {
   return { ok: true, value };

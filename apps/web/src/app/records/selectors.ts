@@ -1,6 +1,7 @@
 import { createSelector } from '@ngrx/store';
 import type { BandToday, SessionRecord, Weekday } from '@wiry-otter/contracts';
 import { type FinderPreferences, knowBands, USUAL_PREFERENCES } from '@wiry-otter/core';
+import { isStanding } from '@wiry-otter/derived';
 import { format } from 'date-fns';
 import { bandsToday } from './bands-today';
 import { unitsOf } from './units-of';
@@ -86,6 +87,19 @@ export const selectDecisions = createSelector(
     const present = new Set(people.map(({ id }) => id));
     return all.filter(({ personId, status }) => status === 'waiting' && present.has(personId));
   },
+);
+
+/** Stops in force, the latest first. */
+export const selectStandingStops = createSelector(SHOWN.stop.selectAll, (all) =>
+  all
+    .filter(isStanding)
+    .toSorted(byText(({ at }) => at))
+    .reverse(),
+);
+
+/** Stops that were lifted without anybody's doing, and that nobody has looked at yet. */
+export const selectStopsToLookAt = createSelector(SHOWN.stop.selectAll, (all) =>
+  all.filter(({ takenBack, wantsLook }) => wantsLook && takenBack === null),
 );
 
 /** Sessions that were not given up, the latest first. */

@@ -3,6 +3,7 @@ import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { PrescriptionInput, PrescriptionRecord, SetupRecord } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
+import { syncFeature } from '../../records/sync';
 import { RecordWriter } from '../../records/outbox/record-writer';
 import { firstPrescription, isPrescriptionFor } from '../setups/saved/first-prescription';
 import { noticeActions } from '../../ui/notices/notices';
@@ -13,6 +14,7 @@ export class BeginSession {
   private readonly writer = inject(RecordWriter);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
+  private readonly cursor = this.store.selectSignal(syncFeature.selectCursor);
 
   /** @returns the prescription's id */
   prescribe(input: PrescriptionInput): string {
@@ -24,12 +26,15 @@ export class BeginSession {
   begin(prescriptionId: string): void {
     const id = uuidv7();
     const startedAt = new Date().toISOString();
-    void this.writer.write(
-      'startSession',
-      { id },
-      { prescriptionId, startedAt },
-      'A session begun',
-    );
+    // Of a stop that has not come here yet the server keeps the session, and marks it.
+    const knownTo = this.cursor();
+    const body = { prescriptionId, startedAt, ...(knownTo ? { knownTo } : {}) };
+    void this.writer.write('startSession', { id }, body, 'A session begun').then((kept) => {
+      // What a stop refuses is said, and there is no session to show.
+      if (kept === null && this.router.url === `/session/${id}`) {
+        void this.router.navigate(['/today']);
+      }
+    });
     // What was said of the screen before would lie over the set at hand.
     this.store.dispatch(noticeActions.dismiss());
     void this.router.navigate(['/session', id]);

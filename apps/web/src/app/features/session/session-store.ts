@@ -27,6 +27,7 @@ import { SHOWN } from '../../records/shown';
 import { outboxFeature } from '../../records/outbox/outbox-state';
 import { RecordWriter } from '../../records/outbox/record-writer';
 import { readStored, store as keep } from '../../storage/storage';
+import type { RaisedFlag } from './red-flag';
 import { setupIdOfSet } from './setup-of-set';
 import { doneWords } from './work-words';
 
@@ -40,7 +41,6 @@ const entry = z.object({
   form: z.enum(['clean', 'breaking']),
   pain: z.number(),
   restUntil: z.number().nullable(),
-  redFlag: z.boolean(),
 });
 type Entry = z.infer<typeof entry>;
 
@@ -64,7 +64,6 @@ const FRESH: Entry = {
   form: 'clean',
   pain: 0,
   restUntil: null,
-  redFlag: false,
 };
 
 /** What is kept of an entry, by what is counted. */
@@ -216,12 +215,24 @@ export const SessionStore = signalStore(
           if (session === null) return;
           void writer.write('discardSession', { id: session.id }, null, 'A session given up');
         },
+        /** Raises a red flag: it stops the work and ends the session, in one write. */
+        async raise({ cause, said }: RaisedFlag): Promise<void> {
+          const session = store.session();
+          if (session === null || store.finishing()) return;
+          patchState(store, { finishing: true });
+          const { personId, prescription, id: sessionId } = session;
+          const at = new Date().toISOString();
+          const { exerciseId } = prescription;
+          const body = { personId, cause, said, sessionId, exerciseId, at };
+          await writer.write('raiseStop', { id: uuidv7() }, body, 'A red flag');
+          patchState(store, { finishing: false });
+        },
         /** Ends the session: what comes next is worked out here, and by the server as well. */
         async finish(): Promise<void> {
           const session = store.session();
           if (session === null || store.finishing()) return;
           patchState(store, { finishing: true });
-          const body = { redFlag: store.entry.redFlag() };
+          const body = { redFlag: false };
           await writer.write('finishSession', { id: session.id }, body, 'The end of a session');
           patchState(store, { finishing: false });
         },

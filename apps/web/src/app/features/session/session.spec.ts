@@ -80,17 +80,29 @@ describe('the page of a session', () => {
     expect(fresh.went).toHaveBeenCalledWith(['/today']);
   });
 
-  it('ends early with fewer sets, and with a red flag where one came up', async () => {
+  it('ends early with fewer sets, or with all of them', async () => {
     const early = await openSession(['01', '04']);
     await early.press('Finish early, with 2 of 3 sets');
     expect(early.written()[0]?.body).toEqual({ redFlag: false });
     TestBed.resetTestingModule();
     const full = await openSession(['01', '04', '07']);
-    const flag = full.root.querySelector<HTMLInputElement>('input[type=checkbox]');
-    flag?.click();
     await full.press('Finish: see what comes next');
-    expect(full.written()[0]?.kind).toBe('finishSession');
-    expect(full.written()[0]?.body).toEqual({ redFlag: true });
+    expect(full.written()[0]?.body).toEqual({ redFlag: false });
+  });
+
+  it('has the red flag in every moment, its kinds apart, and ends with it in one write', async () => {
+    for (const minutes of [[], ['01'], ['01', '04', '07']]) {
+      TestBed.resetTestingModule();
+      const page = await openSession(minutes);
+      await page.press('✕ Red flag: stop now');
+      await page.press('chest pain');
+      const [write, ...others] = page.written();
+      expect(write?.kind).toBe('raiseStop');
+      expect(write?.body).toEqual(
+        jasmine.objectContaining({ cause: 'chestPain', said: '', sessionId: SESSION }),
+      );
+      expect(others).toEqual([]);
+    }
   });
 
   it('says at once where pain is over the limit, and to stop where it is more', async () => {

@@ -33,6 +33,7 @@ import {
 import { SHOWN } from '../../records/shown';
 import { outboxFeature } from '../../records/outbox/outbox-state';
 import { sessionNotices } from './session-notices';
+import { type RaisedFlag, RedFlagButton } from './red-flag';
 import { SessionStore } from './session-store';
 import { doneWords, rangeWords, workWords } from './work-words';
 
@@ -58,7 +59,7 @@ const BESIDE = {
 /** A session, set by set: the set-up first, then what was done. */
 @Component({
   selector: 'otter-session',
-  imports: [ClearanceNote, NoticeBar, RouterLink, Scene, QuantityText, TideLine],
+  imports: [ClearanceNote, NoticeBar, RedFlagButton, RouterLink, Scene, QuantityText, TideLine],
   providers: [SessionStore],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(document:keydown)': 'keys.handle($event)' },
@@ -230,6 +231,11 @@ export class Session {
     this.store.change({
       restUntil: this.restLeft_s() > 0 ? null : Date.now() + rest_s * 1000,
     });
+  }
+
+  /** A red flag ends the session at once. */
+  protected raise(flag: RaisedFlag): void {
+    void this.store.raise(flag);
   }
 
   protected finish(): void {

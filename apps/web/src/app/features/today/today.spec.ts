@@ -130,4 +130,44 @@ describe('today', () => {
     const names = [...root.querySelectorAll('li .text-lg')].map(({ textContent }) => textContent);
     expect(names).toEqual(['Åsa Weir', 'Bram Lock', 'Wren Sluice']);
   });
+
+  it('lists a stop before all else, offers no start, and goes on only where the cause allows it', async () => {
+    const { root, button, written, fixture } = openToday(await afterStop('numbness'));
+    const stopped = root.querySelector('[aria-label=Stopped]');
+    expect(stopped?.textContent).toContain('numbness on 23 Nov 2026');
+    expect(root.textContent).toContain('stopped: numbness');
+    const next = root.querySelector('[aria-label="People and their next work"]');
+    expect(next?.querySelector('button')).toBeNull();
+    expect(button().textContent).toContain('Go on, with a reason');
+    button().click();
+    fixture.detectChanges();
+    const why = root.querySelector<HTMLInputElement>('form input');
+    if (why === null) return fail('no reason asked');
+    why.value = 'It was the strap.';
+    why.dispatchEvent(new Event('input'));
+    fixture.detectChanges();
+    root.querySelector<HTMLButtonElement>('form [type=submit]')?.click();
+    expect(written()[0]?.kind).toBe('liftStop');
+    expect(written()[0]?.body).toEqual({ why: 'It was the strap.' });
+  });
+
+  it('leaves chest pain to a clearance', async () => {
+    const { root } = openToday(await afterStop('chestPain'));
+    const stopped = root.querySelector('[aria-label=Stopped]');
+    expect(stopped?.textContent).toContain('Only a clearance made after it');
+    expect(stopped?.textContent).not.toContain('Go on, with a reason');
+  });
 });
+
+/** Records of a device on which a flag was raised in the middle of a session. */
+async function afterStop(cause: 'numbness' | 'chestPain'): Promise<Records> {
+  const device = await trained(undefined, ladderInput(), ['01']);
+  const session = device.view.get('session', SESSION);
+  if (session === undefined) throw new Error('no session');
+  const { personId, prescription } = session;
+  const { exerciseId } = prescription;
+  const at = '2026-11-23T10:00:00.000Z';
+  const stop = { personId, cause, said: '', sessionId: SESSION, exerciseId, at };
+  await device.write('raiseStop', { id: `${UUID}e` }, stop);
+  return device.records;
+}

@@ -4,6 +4,8 @@ import { Store } from '@ngrx/store';
 import { knownExercises } from '../exercises/known-exercises';
 import { SKILLS } from '@wiry-otter/catalogue';
 import type { PrescriptionRecord, SetupRecord } from '@wiry-otter/contracts';
+import { STOP_CAUSE_WORDS, writeDay } from '@wiry-otter/core';
+import { stopsOn } from '@wiry-otter/derived';
 import { format, parseISO } from 'date-fns';
 import { syncFeature } from '../../records/sync';
 import { CODE_WORDS } from '../next/decision-words';
@@ -21,9 +23,11 @@ import {
   selectSessions,
   selectSessionsOfWork,
   selectSetups,
+  selectStandingStops,
   workKey,
 } from '../../records/selectors';
 import { focusActions } from '../../focus/focus';
+import { StopsInForce } from './stops-in-force';
 import { WorthALook } from './worth-a-look';
 
 /** An exercise of a person: prescribed, or with a set-up that is ready and not begun. */
@@ -39,6 +43,8 @@ interface Work {
   readonly openId: string | undefined;
   readonly last: string;
   readonly waits: boolean;
+  /** What stops it, in words; undefined where nothing does. */
+  readonly stopped: string | undefined;
   /** Why it cannot be started, in words. */
   readonly hindrance: string | undefined;
 }
@@ -61,7 +67,7 @@ function setupsOf(
 /** Who trains with what next, what wants a decision, and sessions left open. */
 @Component({
   selector: 'otter-today',
-  imports: [ClearanceNote, RouterLink, WorthALook],
+  imports: [ClearanceNote, RouterLink, StopsInForce, WorthALook],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './today.html',
 })
@@ -76,6 +82,7 @@ export class Today {
   private readonly prescriptions = this.store.selectSignal(selectPrescriptions);
   private readonly bands = this.store.selectSignal(selectKnownBands);
   private readonly decisions = this.store.selectSignal(selectDecisions);
+  private readonly stops = this.store.selectSignal(selectStandingStops);
   private readonly sessions = this.store.selectSignal(selectSessions);
   private readonly sessionsOfWork = this.store.selectSignal(selectSessionsOfWork);
   protected readonly loaded = this.store.selectSignal(syncFeature.selectRecentLoaded);
@@ -142,6 +149,7 @@ export class Today {
       waits: this.decisions().some(
         (decision) => decision.personId === personId && decision.exerciseId === exerciseId,
       ),
+      stopped: this.stopWords(personId, exerciseId, setup),
       hindrance:
         setup === undefined
           ? 'its set-up was put away'
@@ -151,6 +159,16 @@ export class Today {
               ? undefined
               : 'not ready',
     };
+  }
+
+  private stopWords(
+    personId: string,
+    exerciseId: string,
+    setup: SetupRecord | undefined,
+  ): string | undefined {
+    const groups = setup?.document.exercise.groups ?? [];
+    const [stop] = stopsOn(this.stops(), personId, { exerciseId, groups });
+    return stop && `stopped: ${STOP_CAUSE_WORDS[stop.cause]} on ${writeDay(stop.day)}`;
   }
 
   protected readonly waiting = computed(() =>

@@ -118,6 +118,7 @@ async function takeUpOldWrites(outbox: Outbox): Promise<void> {
 const REFUSAL_WORDS: Readonly<Record<Exclude<RefusalCode, 'not-found'>, string>> = {
   'band-unusable': 'A band of it cannot be used.',
   'document-fault': 'It cannot be laid like this.',
+  stopped: 'A stop is in force for this person and this work: refer to the clinician.',
 };
 
 function refusalOf({

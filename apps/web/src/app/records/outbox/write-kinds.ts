@@ -11,6 +11,7 @@ import {
   startSession,
 } from './kinds/sessions';
 import { putSetup, putSetupAway, takeSetupBack } from './kinds/setups';
+import * as stops from './kinds/stops';
 import * as studio from './kinds/studio';
 import type { WriteKindOf } from './write-kind';
 
@@ -18,6 +19,7 @@ import type { WriteKindOf } from './write-kind';
 export const WRITE_KINDS = {
   ...bands,
   ...studio,
+  ...stops,
   ...{ putSetup, putSetupAway, takeSetupBack },
   ...{ putLadder, putLadderAway, takeLadderBack },
   ...{ putPerson, putNote },

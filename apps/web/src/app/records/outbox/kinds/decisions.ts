@@ -75,7 +75,7 @@ export const finishSession: WriteKindOf<One, FinishInput> = {
 };
 
 /** What comes next after a session, and the ladder where it is made anew for that. */
-async function decided(
+export async function decided(
   view: RecordView,
   session: SessionRecord,
   written: Pick<WriteFacts<unknown, unknown>, 'at' | 'by'>,
@@ -165,7 +165,7 @@ function isBefore(
   );
 }
 
-function inShort({ decision, id, status }: DecisionRecord): SessionRecord['decision'] {
+export function inShort({ decision, id, status }: DecisionRecord): SessionRecord['decision'] {
   return { id, code: decision.code, status };
 }
 

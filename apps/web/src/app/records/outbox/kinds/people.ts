@@ -1,5 +1,5 @@
 import type { NoteInput, NoteRecord, PersonInput, PersonRecord } from '@wiry-otter/contracts';
-import { dayInZone, personFields, writePerson } from '@wiry-otter/derived';
+import { dayInZone, liftedByClearance, personFields, writePerson } from '@wiry-otter/derived';
 import { shown, type WriteKindOf } from '../write-kind';
 
 export const putPerson: WriteKindOf<{ readonly id: string }, PersonInput> = {
@@ -13,7 +13,13 @@ export const putPerson: WriteKindOf<{ readonly id: string }, PersonInput> = {
     const [studio] = view.all('studio');
     const today = dayInZone(new Date(at), studio?.zone ?? 'UTC');
     const trainerIds = before?.trainerIds ?? [by.id];
-    return [shown('person', { ...writePerson(before, body, today), id, trainerIds })];
+    const stops = view.all('stop').filter(({ personId }) => personId === id);
+    return [
+      shown('person', { ...writePerson(before, body, today), id, trainerIds }),
+      ...(before === undefined
+        ? []
+        : liftedByClearance(stops, before, body, today).map((stop) => shown('stop', stop))),
+    ];
   },
 };
 

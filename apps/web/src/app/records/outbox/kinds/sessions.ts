@@ -7,7 +7,15 @@ import type {
   StopRecord,
   UsedSetup,
 } from '@wiry-otter/contracts';
-import { type StopFacts, type StoppedSession, stopOfSet } from '@wiry-otter/derived';
+import { STOP_CAUSE_WORDS, writeDay } from '@wiry-otter/core';
+import {
+  derived,
+  refused,
+  type StopFacts,
+  type StoppedSession,
+  stopOfSet,
+  stopsOn,
+} from '@wiry-otter/derived';
 import { studioFacts } from '../facts';
 import {
   type RecordView,
@@ -41,6 +49,21 @@ export const startSession: WriteKindOf<One, SessionInput> = {
   path: ({ id }) => `/sessions/${id}`,
   answers: 'session',
   about: ({ id }, { prescriptionId }) => [id, prescriptionId],
+  /** Whatever screen asks for it: where a stop stands that this device knows of, nothing begins. */
+  derive(view, { body: { prescriptionId } }) {
+    const prescription = view.get('prescription', prescriptionId);
+    if (prescription === undefined) return Promise.resolve(derived([]));
+    const { personId } = prescription;
+    const setup = view.get('setup', prescription.setupIds[0] ?? '');
+    const groups = setup?.document.exercise.groups ?? [];
+    const work = { exerciseId: prescription.exerciseId, groups };
+    const [stop] = stopsOn(view.all('stop'), personId, work);
+    if (stop === undefined) return Promise.resolve(derived([]));
+    const found = `${STOP_CAUSE_WORDS[stop.cause]} on ${writeDay(stop.day)}`;
+    const expected = 'a clearance, or a trainer’s “go on” with a reason';
+    const path = '$.prescriptionId';
+    return Promise.resolve(refused('stopped', [{ in: 'document', path, found, expected }]));
+  },
   show(view, { body: { prescriptionId, startedAt }, params: { id } }) {
     const prescription = view.get('prescription', prescriptionId);
     if (prescription === undefined || view.get('session', id) !== undefined) return [];
