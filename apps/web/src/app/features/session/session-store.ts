@@ -197,6 +197,8 @@ export const SessionStore = signalStore(
             ...store.aimOf()(next),
             partial: 0,
             form: 'clean',
+            // What hurt in this set is not taken for what hurts in the next.
+            pain: 0,
             restUntil: next >= sets ? null : now.getTime() + rest_s * 1000,
           });
         },
