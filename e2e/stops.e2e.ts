@@ -71,7 +71,12 @@ test('a pain of 7 takes the work out of force at once, offline too, on every dev
     await expect(page.getByRole('region', { name: 'Stopped' })).toHaveCount(0, {
       timeout: 60_000,
     });
-    await expect(workOf(page, 'Odile').getByRole('button', { name: /session$/ })).toBeVisible();
+    // Lighter work was decided with it: that is settled before anything begins.
+    await workOf(page, 'Odile').getByRole('button', { name: 'Lighter first' }).click();
+    await expect(page.getByTestId('decision')).toHaveText('Lighter');
+    await page.getByRole('button', { name: 'Accept' }).click();
+    await page.getByRole('button', { name: 'Start the next session' }).click();
+    await expect(page.getByText('Set 1 of 3')).toBeVisible();
   });
   await tablet.context().close();
 });
@@ -86,6 +91,7 @@ test('chest pain in the middle of a session ends it, and no "go on" lifts it', a
   await page.goto('/today');
   const stopped = page.getByRole('region', { name: 'Stopped' });
   await expect(stopped).toContainText('chest pain');
+  await expect(workOf(page, 'Tobias').getByRole('button')).toHaveCount(0);
   await expect(stopped).toContainText('Only a clearance made after it lifts this stop');
   await expect(stopped.getByRole('button', { name: /Go on/ })).toHaveCount(0);
 

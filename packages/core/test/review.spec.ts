@@ -108,6 +108,12 @@ describe('decide', () => {
     });
   });
 
+  it('asks for the same again where no set was done', () => {
+    const none = decided({ sessions: dated([]) });
+    expect(outcomeOf(none)).toEqual({ code: 'repeat', rungs: [2], target: [8, 8, 8] });
+    expect(rulesOf(none).at(-1)).toBe('nothing-done');
+  });
+
   it('counts sets beyond those prescribed for pain and form alone', () => {
     expect(decided({ sessions: dated(reps([15, 15, 15, 2])) }).code).toBe('heavier');
     const hurt = [...reps([15, 15, 15]), set({ reps: 2, pain: 4 })];

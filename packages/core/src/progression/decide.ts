@@ -45,7 +45,11 @@ export function decide(review: Review): Result<Decision> {
 /** What the school says, held back where a gate says "at most repeat" or sets are missing. */
 function atMostAllowed(situation: Situation, says: Verdict, gates: readonly GateAnswer[]): Verdict {
   const words = UP_WORDS[says.code];
-  const { missing, review } = situation;
+  const { done, missing, review } = situation;
+  if (words !== undefined && done.length === 0) {
+    const text = 'No set was done: the same again.';
+    return asItStands(situation, 'repeat', { rule: 'nothing-done', text, figures: {} });
+  }
   const because = [
     ...gates.flatMap(({ holdsBack }) => holdsBack ?? []),
     ...(missing > 0 && says.code !== 'more'

@@ -36,6 +36,7 @@ export interface RaisedFlag {
           <label class="field min-w-0 flex-1 basis-48">
             <span>Something else</span>
             <input
+              class="min-h-11"
               type="text"
               maxlength="500"
               [value]="said()"

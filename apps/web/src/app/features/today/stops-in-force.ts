@@ -74,6 +74,7 @@ interface Answer {
                         : 'What happened (it stays on record)'
                     }}</span>
                     <input
+                      class="min-h-11"
                       type="text"
                       maxlength="500"
                       required

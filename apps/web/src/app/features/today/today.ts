@@ -43,6 +43,8 @@ interface Work {
   readonly openId: string | undefined;
   readonly last: string;
   readonly waits: boolean;
+  /** The session after which lighter work was decided, and nobody has settled it: that comes first. */
+  readonly lighterAfter: string | undefined;
   /** What stops it, in words; undefined where nothing does. */
   readonly stopped: string | undefined;
   /** Why it cannot be started, in words. */
@@ -149,6 +151,10 @@ export class Today {
       waits: this.decisions().some(
         (decision) => decision.personId === personId && decision.exerciseId === exerciseId,
       ),
+      lighterAfter: this.decisions().find(
+        (decision) =>
+          decision.decision.code === 'lighter' && done.some(({ id }) => id === decision.sessionId),
+      )?.sessionId,
       stopped: this.stopWords(personId, exerciseId, setup),
       hindrance:
         setup === undefined
@@ -183,7 +189,9 @@ export class Today {
   /** On with what was begun, to what keeps it from being done, or into a new session. */
   protected goAhead(work: Work, personId: string): void {
     if (work.openId !== undefined) void this.router.navigate(['/session', work.openId]);
-    else if (work.hindrance !== undefined) this.plan(personId, work.exerciseId);
+    else if (work.lighterAfter !== undefined) {
+      void this.router.navigate(['/next', work.lighterAfter]);
+    } else if (work.hindrance !== undefined) this.plan(personId, work.exerciseId);
     else this.start(work);
   }
 

@@ -150,7 +150,11 @@ export class OutboxSender {
       if (record === null) continue;
       const isAnswer = kind === answers && id === answer.id;
       const servers = isAnswer ? answer : await this.recordNow(kind, id);
-      if (servers === undefined) continue;
+      if (servers === undefined) {
+        // What protects somebody stays, though the server's word of it does not come through just now.
+        if (kind === 'stop' && !isAnswer) this.store.dispatch(answered(kind, record as never));
+        continue;
+      }
       if (!isAnswer) this.store.dispatch(answered(kind, servers));
       const difference = differenceOf(derived, servers);
       if (difference !== null) differences.push(difference);

@@ -21,6 +21,7 @@ import {
   type RecordView,
   shown,
   type ShownRecord,
+  type WriteFacts,
   type WriteKindOf,
   type Writer,
 } from '../write-kind';
@@ -123,18 +124,28 @@ export function raised(view: RecordView, stop: StopRecord | undefined): ShownRec
   return stop === undefined || view.get('stop', stop.id) !== undefined ? [] : [shown('stop', stop)];
 }
 
+/** The stop that comes with a set that hurt. */
+function stopOfWrite(
+  view: RecordView,
+  { body, by, params }: WriteFacts<DoneSet, SetInput>,
+): ShownRecord[] {
+  const session = view.get('session', params.id);
+  if (session === undefined) return [];
+  const set = { id: params.setId, pain: body.pain, performedAt: body.performedAt };
+  return raised(view, stopOfSet(stoppedSession(session), set, stopFacts(view, session, by)));
+}
+
 export const logSet: WriteKindOf<DoneSet, SetInput> = {
   method: 'PUT',
   path: ({ id, setId }) => `/sessions/${id}/sets/${setId}`,
   answers: 'session',
   about: ({ id }) => [id],
-  show(view, { body, by, params }) {
+  derive: (view, write) => Promise.resolve(derived(stopOfWrite(view, write))),
+  show(view, write) {
+    const { body, params } = write;
     const session = view.get('session', params.id);
-    const set = { id: params.setId, pain: body.pain, performedAt: body.performedAt };
     return [
-      ...(session === undefined
-        ? []
-        : raised(view, stopOfSet(stoppedSession(session), set, stopFacts(view, session, by)))),
+      ...stopOfWrite(view, write),
       ...changedSession(view, params, ({ sets, setups }) => ({
         discardedAt: null,
         sets: [

@@ -42,7 +42,9 @@ export const raiseStop: WriteKindOf<One, StopInput> = {
     if (known === undefined || known.finishedAt !== null) return derived([]);
     const redFlag = known.redFlag || isFlag(stop.cause);
     const session = { ...known, finishedAt: write.at, discardedAt: null, redFlag };
-    return decided(view, session, write, deriver, [shown('stop', stop)]);
+    const next = await decided(view, session, write, deriver, [shown('stop', stop)]);
+    // The answer is the stop: the session that it ended is fetched with what is derived.
+    return next.ok ? derived([...next.value, shown('session', session)]) : next;
   },
   show(view, write) {
     const { at, body, derived: records = [] } = write;
@@ -58,7 +60,7 @@ export const raiseStop: WriteKindOf<One, StopInput> = {
             redFlag: before.redFlag || isFlag(body.cause),
             ...(decision === undefined ? {} : { decision: inShort(decision) }),
           }))),
-      ...records.filter(({ kind }) => kind !== 'stop'),
+      ...records.filter(({ kind }) => kind !== 'stop' && kind !== 'session'),
     ];
   },
 };
