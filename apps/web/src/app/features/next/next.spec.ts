@@ -109,6 +109,13 @@ describe('what comes next', () => {
     expect(written()[0]?.body).toEqual(jasmine.objectContaining({ prescriptionId: next?.id }));
   });
 
+  it('prints the old load and the new one, by how much, and how sure that is', async () => {
+    const device = await ended();
+    const { root } = await openNext(device.records);
+    const words = root.querySelector('[data-testid=load-change]')?.textContent.replace(/\s+/g, ' ');
+    expect(words).toMatch(/\d+ → \d+ N ?\d+ ±\d+ N more, \d+ %/);
+  });
+
   it('prescribes nothing after a red flag', async () => {
     const device = await ended(true);
     const { root } = await openNext(device.records);

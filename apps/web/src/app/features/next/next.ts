@@ -14,6 +14,7 @@ import { setupWords } from '../session/setup-of-set';
 import { countWord, doneWords } from '../session/work-words';
 import { CODE_WORDS } from './decision-words';
 import { evidenceOf } from './evidence';
+import { loadChange } from './load-change';
 import { NextStore } from './next-store';
 
 /** What comes next after a session, with its reasons; accepted or overruled here. */
@@ -40,6 +41,12 @@ export class Next {
     () => this.store.session()?.setups[0]?.figures.unit === 'N·m',
   );
   protected readonly unitWord = computed(() => (this.isMoment() ? 'N·m' : forceWord(this.unit())));
+  protected readonly load = computed(() => {
+    const decision = this.store.decision();
+    const to = this.store.step()?.setupId ?? null;
+    const unit = this.isMoment() ? 'N·m' : 'N';
+    return decision === null ? null : loadChange(decision, to, unit, this.unit());
+  });
   protected readonly rungs = computed(() =>
     (this.store.decision()?.ladder ?? []).map(({ setupId, title, load }) => ({
       id: setupId,
