@@ -19,9 +19,7 @@ export type FaultCode =
   /** Two things that carry one name. */
   | 'name-clash'
   /** Well formed, but no figure can be computed from it. */
-  | 'computation'
-  /** A part of the design that this version does not offer. */
-  | 'not-offered';
+  | 'computation';
 
 export type Result<T> =
   | { readonly ok: true; readonly value: T }

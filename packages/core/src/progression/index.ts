@@ -27,13 +27,11 @@ export {
   isLiftedByTrainer,
   isStopPain,
   PAINFUL_ON_EASIEST,
-  reachOfStop,
   scopeOfStop,
   STOP_CAUSE_WORDS,
   STOP_CAUSES,
   STOP_PAIN,
   type StopCause,
   type StoppableWork,
-  type StopReach,
   type StopScope,
 } from './stops.js';

@@ -6,6 +6,9 @@ const SURE = 1.645;
 /** Repetitions at which a load is twice what could be moved that often: see `capability.ts`. */
 const REPS_SCALE = 30;
 
+/** The last repetition that went leaves, on average, half of one unseen. */
+export const UNSEEN = 0.5;
+
 /** Ratios within this of a border count as on it. */
 export const STEP_TOLERANCE = 1e-9;
 

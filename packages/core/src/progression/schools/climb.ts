@@ -1,11 +1,15 @@
-import { percentUp, ratioUp, repsLikelyAt, STEP_TOLERANCE, stepWords } from '../ladder-steps.js';
+import {
+  percentUp,
+  ratioUp,
+  repsLikelyAt,
+  STEP_TOLERANCE,
+  stepWords,
+  UNSEEN,
+} from '../ladder-steps.js';
 import type { LadderRung, Reason } from '../review.js';
 import type { Situation } from '../situation.js';
 import { asItStands, type Verdict } from '../verdict.js';
 import { repsToFailure } from './school.js';
-
-/** The last repetition that went leaves, on average, half of one unseen. */
-const UNSEEN = 0.5;
 
 /** What closes a gap between two rungs. */
 export const CLOSES_GAP =

@@ -1,4 +1,4 @@
-import { ratioUp, repsLikelyAt, STEP_TOLERANCE, stepWords } from '../ladder-steps.js';
+import { ratioUp, repsLikelyAt, STEP_TOLERANCE, stepWords, UNSEEN } from '../ladder-steps.js';
 import type { DoneSession, Reason } from '../review.js';
 import type { Situation } from '../situation.js';
 import { asItStands, lighter, type Verdict } from '../verdict.js';
@@ -16,8 +16,6 @@ export const TAPER_RANGES = [
 const FIRST = { after: 10, alone: 20, likely: 6 } as const;
 const MIDDLE = { after: 10, alone: 15, likely: 4 } as const;
 const LAST = { full: 5, likely: 2, least: 3 } as const;
-/** The last repetition that went leaves, on average, half of one unseen. */
-const UNSEEN = 0.5;
 
 /**
  * School `taper`: exactly three sets with less help each, the last with the least.
