@@ -181,7 +181,7 @@ export default tseslint.config(
           paths: [
             {
               name: '@wiry-otter/contracts',
-              allowImportNames: ['RECORD_KINDS'],
+              allowImportNames: ['PAGE', 'PAGE_HEADER', 'RECORD_KINDS'],
               allowTypeImports: true,
               message: 'The app opens without a schema: fetch it where it is asked for.',
             },

@@ -1,12 +1,13 @@
 import { gunzipSync } from 'node:zlib';
 import type {
+  Account,
   BandRecord,
   Changes,
   ProblemDocument,
   SessionRecord,
   SetupRecord,
 } from '@wiry-otter/contracts';
-import { RECORD_KINDS, RECORDS } from '@wiry-otter/contracts';
+import { PAGE, RECORD_KINDS, RECORDS } from '@wiry-otter/contracts';
 import { v7 as uuidv7 } from 'uuid';
 import { RECOUNTS } from '../src/areas/areas.js';
 import { BandEntity } from '../src/areas/bands/entities.js';
@@ -203,6 +204,20 @@ describe('the records that devices keep', () => {
     expect([old.status, old.body.code]).toEqual([410, 'cursor-void']);
     const broken = await mika.get<ProblemDocument>('/changes?after=nowhere');
     expect([broken.status, broken.body.code]).toEqual([400, 'invalid-request']);
+  });
+
+  it('are not told to a page that would not read them all: it is told to reload', async () => {
+    const { mika } = studio;
+    const own = (await mika.get<Account>('/account')).body.trainer.id;
+    const ask = (headers: Record<string, string>) =>
+      mika.send<ProblemDocument>('GET', '/changes', undefined, headers);
+    const page = { 'otter-trainer': own, 'sec-fetch-site': 'same-origin' };
+    const old = await ask(page);
+    expect([old.status, old.body.code]).toEqual([409, 'page-outdated']);
+    expect(old.body.title).toContain('reload');
+    expect((await ask({ ...page, 'otter-page': 'two' })).status).toBe(409);
+    expect((await ask({ ...page, 'otter-page': String(PAGE) })).status).toBe(200);
+    expect((await ask({ 'otter-trainer': own })).status).toBe(200);
   });
 
   describe('written', () => {

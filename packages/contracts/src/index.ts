@@ -19,6 +19,7 @@ export * from './api/exchange.js';
 export * from './api/exercises.js';
 export * from './api/identity.js';
 export * from './api/ladders.js';
+export * from './api/page.js';
 export * from './api/people.js';
 export * from './api/person-file.js';
 export * from './api/problem.js';

@@ -81,9 +81,9 @@ export function tell(
   const changes = RECORD_KINDS.flatMap((kind) =>
     (records[kind] ?? []).map((record) => ({ kind, id: record.id, version: 1, record })),
   );
-  store.dispatch(recordActions.restored({ changes: [], cursor: null }));
+  store.dispatch(recordActions.restored({ changes: [], cursor: null, unread: [] }));
   store.dispatch(recordActions.restoredOlder({ changes: [] }));
-  store.dispatch(recordActions.pulled({ changes, cursor: '', more: false, held: false }));
+  store.dispatch(recordActions.pulled({ changes, cursor: '', more: false, held: false, unread: [] }));
 }
 
 /** The application with the trainer signed in: one person, one place and these bands. */

@@ -80,6 +80,10 @@ export const PROBLEMS = {
     status: 410,
     title: 'The records were built anew; fetch them from the beginning.',
   },
+  'page-outdated': {
+    status: 409,
+    title: 'This page is older than the server: reload it. What you wrote here is kept.',
+  },
   'too-large': { status: 413, title: 'The request is too large.' },
   'unsupported-media': { status: 415, title: 'The request is not JSON.' },
   'decision-void': {

@@ -1,6 +1,7 @@
 import { HttpClient, HttpErrorResponse } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import { catchError, defer, map, type Observable, switchMap, throwError, timeout } from 'rxjs';
+import { PAGE, PAGE_HEADER } from '@wiry-otter/contracts';
 import type * as z from 'zod';
 import { ActingTrainer, TRAINER_HEADER } from './acting-trainer';
 import type * as answerSchemas from './answer-schemas';
@@ -96,7 +97,8 @@ export class ApiClient {
 
   private headers(): Record<string, string> {
     const { id } = this.acting;
-    return id === null ? {} : { [TRAINER_HEADER]: id };
+    const page = { [PAGE_HEADER]: String(PAGE) };
+    return id === null ? page : { ...page, [TRAINER_HEADER]: id };
   }
 
   /** Asks only once what the answer is held to is there, so that no answer goes unread for want of it. */

@@ -2,7 +2,6 @@ import { inject, Injectable } from '@angular/core';
 import type {
   Account,
   BackUps,
-  Changes,
   FirstStart,
   FirstStartRequest,
   ImportPlan,
@@ -28,6 +27,7 @@ import type {
 } from '@wiry-otter/contracts';
 import type { Observable } from 'rxjs';
 import type * as z from 'zod';
+import type { ChangesRead, Unread } from './answer-schemas';
 import { ApiClient, type HeldTo, type WriteNames } from './api-client';
 
 /** Every call of the API, typed by the contracts. */
@@ -128,10 +128,10 @@ export class StudioApi {
     return this.client.get('/mails', ({ mails }) => mails);
   }
 
-  /** What has changed since a cursor; without one everything, each held to its schema. */
-  changes(after: string | null): Observable<Changes> {
+  /** What has changed since a cursor, without one everything: what can be read, and ids of what cannot. */
+  changes(after: string | null): Observable<ChangesRead> {
     const query = after === null ? '' : `?after=${after}`;
-    return this.client.get(`/changes${query}`, ({ knownChanges }) => knownChanges);
+    return this.client.get(`/changes${query}`, ({ changesRead }) => changesRead);
   }
 
   record<Kind extends RecordKind>(kind: Kind, id: string): Observable<RecordOf<Kind>> {
@@ -157,8 +157,8 @@ export class StudioApi {
     body: unknown,
     answers: Kind,
     names: WriteNames,
-  ): Observable<RecordOf<Kind>> {
-    return this.client.write(method, path, body, names, schemaOf(answers));
+  ): Observable<{ record: RecordOf<Kind> } | { unread: Unread }> {
+    return this.client.write(method, path, body, names, ({ takenAs }) => takenAs(answers));
   }
 
   setupVersion(id: string, version: number): Observable<SetupRecord> {

@@ -1,6 +1,7 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { type Action, Store } from '@ngrx/store';
+import { RECORD_KINDS, type RecordKind } from '@wiry-otter/contracts';
 import {
   catchError,
   concatMap,
@@ -9,6 +10,7 @@ import {
   filter,
   fromEvent,
   map,
+  mergeMap,
   type Observable,
   of,
   switchMap,
@@ -17,12 +19,14 @@ import {
   timer,
 } from 'rxjs';
 import { ApiProblem, problemWords } from '../api/api-problem';
+import type { Unread } from '../api/answer-schemas';
 import { StudioApi } from '../api/studio-api';
-import { recordActions } from './record-actions';
+import { answered, recordActions } from './record-actions';
 import { syncFeature } from './sync';
 
 /** The server's records were built anew, so that the cursor means nothing any more. */
 const CURSOR_VOID = 'cursor-void';
+const NOT_FOUND = 'not-found';
 
 export const pullAtFirst = createEffect(
   (actions = inject(Actions)) =>
@@ -90,6 +94,46 @@ export const pull = createEffect(
   },
   { functional: true },
 );
+
+/** So many are fetched at a time. */
+const FETCHED_AT_ONCE = 4;
+
+/** What a build before could not read is fetched by this one, once the feed has told the rest. */
+export const fetchUnread = createEffect(
+  (actions = inject(Actions), api = inject(StudioApi), store = inject(Store)) =>
+    actions.pipe(
+      ofType(recordActions.restored),
+      filter(({ unread }) => unread.length > 0),
+      switchMap(() =>
+        actions.pipe(
+          ofType(recordActions.pulled),
+          filter(({ more }) => !more),
+          take(1),
+          takeUntil(actions.pipe(ofType(recordActions.leave, recordActions.forget))),
+        ),
+      ),
+      concatMap(() => store.select(syncFeature.selectUnread).pipe(take(1))),
+      mergeMap((unread) => unread),
+      mergeMap((one) => fetched(api, one), FETCHED_AT_ONCE),
+    ),
+  { functional: true },
+);
+
+const isKnown = (kind: string): kind is RecordKind =>
+  (RECORD_KINDS as readonly string[]).includes(kind);
+
+function fetched(api: StudioApi, { id, kind }: Unread): Observable<Action> {
+  if (!isKnown(kind)) return EMPTY;
+  return api.record(kind, id).pipe(
+    map((record) => answered(kind, record)),
+    catchError((error: unknown) =>
+      // Gone meanwhile; whatever else it was, it is tried again at the next start.
+      codeOf(error) === NOT_FOUND
+        ? of(recordActions.answered({ changes: [{ kind, id, version: 1, record: null }] }))
+        : EMPTY,
+    ),
+  );
+}
 
 function codeOf(error: unknown): string {
   return error instanceof ApiProblem ? error.code : '';

@@ -1,5 +1,6 @@
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
-import type { Changes, RecordChange, RecordKind, RecordOf } from '@wiry-otter/contracts';
+import type { RecordChange, RecordKind, RecordOf } from '@wiry-otter/contracts';
+import type { ChangesRead, Unread } from '../api/answer-schemas';
 
 /** What happens to the records that this device knows. */
 export const recordActions = createActionGroup({
@@ -8,15 +9,21 @@ export const recordActions = createActionGroup({
     /** Keep up with the server, from now on. */
     Follow: props<{ trainerId: string }>(),
     /** What this device had kept, but for older sessions. */
-    Restored: props<{ changes: readonly RecordChange[]; cursor: string | null }>(),
+    Restored: props<{
+      changes: readonly RecordChange[];
+      cursor: string | null;
+      unread: readonly Unread[];
+    }>(),
     /** Those as well. */
     'Restored older': props<{ changes: readonly RecordChange[] }>(),
     /** Look for what has changed. */
     Pull: emptyProps(),
-    Pulled: props<Changes>(),
+    Pulled: props<ChangesRead>(),
     'Pull failed': props<{ code: string; words: string }>(),
     /** What the server answered to a write, before the feed tells of it. */
     Answered: props<{ changes: readonly RecordChange[] }>(),
+    /** What a write was answered with cannot be read by this build. */
+    'Put aside': props<{ unread: readonly Unread[] }>(),
     /** The server's records were built anew: all are fetched again. */
     'Begun anew': emptyProps(),
     /** The sign-in has lapsed: nothing is shown, but what this device keeps stays. */

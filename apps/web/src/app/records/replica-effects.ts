@@ -29,7 +29,7 @@ export const readReplica = createEffect(
         const replica = open.open(trainerId);
         return from(replica.readRecent()).pipe(
           // A browser that keeps nothing (a private window, a full disk) still has the network.
-          catchError(() => of({ changes: [], cursor: null })),
+          catchError(() => of({ changes: [], cursor: null, unread: [] })),
           switchMap((kept) => concat(of(recordActions.restored(kept)), readOlder(replica))),
           takeUntil(actions.pipe(ofType(recordActions.leave, recordActions.forget))),
         );
@@ -68,6 +68,7 @@ export const keepInReplica = createEffect(
       ofType(
         recordActions.pulled,
         recordActions.answered,
+        recordActions.putAside,
         recordActions.begunAnew,
         recordActions.forget,
       ),
@@ -84,6 +85,7 @@ export const keepInReplica = createEffect(
 type Kept = ReturnType<
   | typeof recordActions.pulled
   | typeof recordActions.answered
+  | typeof recordActions.putAside
   | typeof recordActions.begunAnew
   | typeof recordActions.forget
 >;
@@ -91,9 +93,11 @@ type Kept = ReturnType<
 async function keep(open: OpenReplica, outbox: OpenOutbox, action: Kept): Promise<void> {
   switch (action.type) {
     case recordActions.pulled.type:
-      return open.do((replica) => replica.keep(action.changes, action.cursor));
+      return open.do((replica) => replica.keep(action.changes, action.cursor, action.unread));
     case recordActions.answered.type:
       return open.do((replica) => replica.keep(action.changes));
+    case recordActions.putAside.type:
+      return open.do((replica) => replica.keep([], undefined, action.unread));
     case recordActions.begunAnew.type:
       // Told once more what it had confirmed, a server that was restored has it again. That comes
       // first: once the cursor is gone, nobody would know that there was an epoch before.

@@ -40,7 +40,7 @@ describe('the replica', () => {
   it('lets go of what is gone, and of all when it is fetched anew', async () => {
     await replica.keep([told('Wren Sluice')], 'here');
     await replica.keep([{ ...told('Wren Sluice', 2), record: null }], 'there');
-    expect(await replica.readRecent()).toEqual({ changes: [], cursor: 'there' });
+    expect(await replica.readRecent()).toEqual({ changes: [], cursor: 'there', unread: [] });
     await replica.clear();
     expect((await replica.readRecent()).cursor).toBeNull();
   });
@@ -66,7 +66,22 @@ describe('the replica', () => {
     expect(unmarked((await replica.readRecent(then)).changes)).toEqual([late, open]);
     expect(await replica.readOlder(then)).toEqual([]);
     const muchLater = new Date(2026, 11, 31);
-    expect(await replica.readRecent(muchLater)).toEqual({ changes: [], cursor: null });
+    expect(await replica.readRecent(muchLater)).toEqual({ changes: [], cursor: null, unread: [] });
+  });
+
+  it('keeps by id what could not be read, until it is', async () => {
+    const record = told('Wren Sluice', 2);
+    const unread = [
+      { kind: 'person', id: record.id },
+      { kind: 'tide', id: `${UUID}9` },
+    ];
+    await replica.keep([], 'here', unread);
+    expect(await replica.readRecent()).toEqual({ changes: [], cursor: 'here', unread });
+    await replica.keep([record]);
+    const [, unknown] = unread;
+    expect((await new Replica(TRAINER).readRecent()).unread).toEqual([unknown!]);
+    await replica.clear();
+    expect((await replica.readRecent()).unread).toEqual([]);
   });
 
   it('reads what is open or of late first, and the rest of half a year after it', async () => {

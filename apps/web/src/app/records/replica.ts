@@ -1,9 +1,10 @@
 import type { RecordChange, RecordKind, SessionRecord } from '@wiry-otter/contracts';
 import { format, subDays, subWeeks } from 'date-fns';
+import type { Unread } from '../api/answer-schemas';
 import Dexie, { type Collection, type Table } from 'dexie';
 
 /** Raised when records change their shape: what was kept in another shape is fetched anew. */
-const SHAPE = 5;
+const SHAPE = 6;
 
 /** After so long without a word from the server it is removed: nobody uses this device any more, ms. */
 const FORGOTTEN_MS = 30 * 86_400_000;
@@ -25,6 +26,8 @@ interface Kept {
   readonly changes: readonly RecordChange[];
   /** Where the feed goes on; null where nothing was fetched yet. */
   readonly cursor: string | null;
+  /** What a build before could not read. */
+  readonly unread: readonly Unread[];
 }
 
 const CURSOR = 'cursor';
@@ -37,18 +40,21 @@ const LAST_CONTACT = 'lastContact';
 export class Replica {
   private readonly database: Dexie;
   private readonly records: Table<KeptRecord, [RecordKind, string]>;
+  /** What this build could not read, to be fetched by the next. */
+  private readonly unread: Table<Unread, [string, string]>;
   private readonly notes: Table<{ readonly name: string; readonly value: string }, string>;
 
   constructor(trainerId: string) {
     this.database = new Dexie(Replica.nameFor(trainerId));
     this.database
       .version(SHAPE)
-      .stores({ records: '[kind+id], [kind+day]', notes: 'name' })
+      .stores({ records: '[kind+id], [kind+day]', notes: 'name', unread: '[kind+id]' })
       .upgrade((transaction) =>
-        Promise.all([transaction.table('records').clear(), transaction.table('notes').clear()]),
+        Promise.all(['records', 'notes', 'unread'].map((name) => transaction.table(name).clear())),
       );
     this.records = this.database.table('records');
     this.notes = this.database.table('notes');
+    this.unread = this.database.table('unread');
   }
 
   static nameFor(trainerId: string): string {
@@ -60,13 +66,15 @@ export class Replica {
     const heard = await this.lastContact();
     if (heard !== undefined && now.getTime() - Date.parse(heard) > FORGOTTEN_MS) await this.clear();
     await this.sessionsBetween('', dayOf(subWeeks(now, KEPT_WEEKS))).delete();
-    const [before, sessions, after, cursor] = await Promise.all([
+    const [before, sessions, after, cursor, unread] = await Promise.all([
       this.records.where('[kind+id]').below(['session', Dexie.minKey]).toArray(),
       this.sessionsBetween(recentSince(now), Dexie.maxKey as string).toArray(),
       this.records.where('[kind+id]').above(['session', Dexie.maxKey]).toArray(),
       this.notes.get(CURSOR),
+      this.unread.toArray(),
     ]);
-    return { changes: [...before, ...sessions, ...after], cursor: cursor?.value ?? null };
+    const changes = [...before, ...sessions, ...after];
+    return { changes, cursor: cursor?.value ?? null, unread };
   }
 
   /** The sessions that `readRecent` leaves out. */
@@ -82,8 +90,14 @@ export class Replica {
   }
 
   /** Keeps what the feed told, with where it goes on, or what a write was answered, at once. */
-  async keep(changes: readonly RecordChange[], cursor?: string): Promise<void> {
-    await this.database.transaction('rw', this.records, this.notes, async () => {
+  async keep(
+    changes: readonly RecordChange[],
+    cursor?: string,
+    unread: readonly Unread[] = [],
+  ): Promise<void> {
+    await this.database.transaction('rw', this.records, this.notes, this.unread, async () => {
+      await this.unread.bulkDelete(changes.map(({ kind, id }) => [kind, id]));
+      await this.unread.bulkPut([...unread]);
       const gone = changes.filter(({ record }) => record === null);
       await this.records.bulkDelete(gone.map(({ kind, id }) => [kind, id]));
       const told = changes.flatMap((change) => keptOf(change) ?? []);
@@ -105,9 +119,10 @@ export class Replica {
 
   /** Lets go of all that was kept, to be fetched again. */
   async clear(): Promise<void> {
-    await this.database.transaction('rw', this.records, this.notes, async () => {
+    await this.database.transaction('rw', this.records, this.notes, this.unread, async () => {
       await this.records.clear();
       await this.notes.clear();
+      await this.unread.clear();
     });
   }
 

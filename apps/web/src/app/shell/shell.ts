@@ -85,6 +85,8 @@ export class Shell {
   protected readonly focusId = this.store.selectSignal(focusFeature.selectFocusId);
   protected readonly loaded = this.store.selectSignal(syncFeature.selectRecentLoaded);
   protected readonly failure = this.store.selectSignal(syncFeature.selectFailure);
+  protected readonly outdated = this.store.selectSignal(syncFeature.selectOutdated);
+  protected readonly unread = this.store.selectSignal(syncFeature.selectUnread);
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
   private readonly refused = this.store.selectSignal(outboxFeature.selectRefused);
   private readonly offline = this.store.selectSignal(outboxFeature.selectOffline);
@@ -114,7 +116,7 @@ export class Shell {
         : waiting > 0
           ? `${waiting} waiting`
           : 'all saved';
-    const isCut = this.failure() !== null || this.offline();
+    const isCut = (!this.outdated() && this.failure() !== null) || this.offline();
     return { words: isCut ? `${words}, no connection` : words, isSaved: refused + waiting === 0 };
   });
 

@@ -100,7 +100,7 @@ describe('today', () => {
     store.dispatch(recordActions.forget());
     fixture.detectChanges();
     expect(root.querySelector('li button')).toBeNull();
-    store.dispatch(recordActions.restored({ changes, cursor: 'here' }));
+    store.dispatch(recordActions.restored({ changes, cursor: 'here', unread: [] }));
     fixture.detectChanges();
     expect(button().disabled).toBeFalse();
     expect(root.textContent).not.toContain('last on');
@@ -115,7 +115,7 @@ describe('today', () => {
 
   it('starts nothing before all was fetched once: what was begun elsewhere could begin twice', async () => {
     const { button, fixture, store } = openToday(await afterSession());
-    store.dispatch(recordActions.restored({ changes: [], cursor: null }));
+    store.dispatch(recordActions.restored({ changes: [], cursor: null, unread: [] }));
     fixture.detectChanges();
     expect(button().disabled).toBeTrue();
   });

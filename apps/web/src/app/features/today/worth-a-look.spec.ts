@@ -56,7 +56,7 @@ describe('what is worth a look today', () => {
     store.dispatch(recordActions.forget());
     const record = personRecord({ trainedSince: { 'standing-row': '2026-02-01' } });
     const changes = [{ kind: 'person' as const, id: record.id, version: 1, record }];
-    store.dispatch(recordActions.restored({ changes, cursor: 'here' }));
+    store.dispatch(recordActions.restored({ changes, cursor: 'here', unread: [] }));
     expect(looks()).toEqual([]);
   });
 

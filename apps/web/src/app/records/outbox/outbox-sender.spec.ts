@@ -6,6 +6,7 @@ import { personFields } from '@wiry-otter/derived';
 import { setUpApp, tell } from '../../../testing/app';
 import { bandRecord, personRecord, placeRecord, UUID } from '../../../testing/records';
 import { SLICES } from '../record-slice';
+import { syncFeature } from '../sync';
 import { fieldsOf } from './kinds/band-input';
 import { Outbox } from './outbox';
 import { outboxActions } from './outbox-state';
@@ -124,6 +125,24 @@ describe('the sender of the outbox', () => {
     await outbox.add(putPlace(loft, 'Loft'), putPlace(cellar, 'Cellar'));
     start();
     (await asked(`/places/${loft}`)).flush(...problem(500, 'internal'));
+    (await asked(`/places/${cellar}`)).flush({ ...place(cellar, 'Cellar'), version: 2 });
+    expect(await left(1)).toEqual(['Loft']);
+  });
+
+  it('takes a write for taken though this page cannot read the answer, and puts that aside', async () => {
+    await outbox.add(putPlace(loft, 'Loft'), putPlace(cellar, 'Cellar'));
+    start();
+    (await asked(`/places/${loft}`)).flush({ id: loft, of: 'a later build' });
+    (await asked(`/places/${cellar}`)).flush({ ...place(cellar, 'Cellar'), version: 2 });
+    expect(await left(0)).toEqual([]);
+    const { unread } = store.selectSignal(syncFeature.selectSyncState)();
+    expect(unread).toEqual([{ kind: 'place', id: loft }]);
+  });
+
+  it('is not held up by an answer that says nothing: others go on', async () => {
+    await outbox.add(putPlace(loft, 'Loft'), putPlace(cellar, 'Cellar'));
+    start();
+    (await asked(`/places/${loft}`)).flush('<html>');
     (await asked(`/places/${cellar}`)).flush({ ...place(cellar, 'Cellar'), version: 2 });
     expect(await left(1)).toEqual(['Loft']);
   });

@@ -36,6 +36,9 @@ interface Pause {
 /** The fields of some records cannot be taken from two sides. */
 const WHOLE = { both: ['all of it'] };
 
+/** The server was there, though what it said cannot be read: only what waits behind this waits. */
+const UNREADABLE = 'unexpected-answer';
+
 /** The sign-in is not this trainer's any more: what they wrote waits for them. */
 const NOT_THEIRS: ReadonlySet<string> = new Set(['signed-out', 'another-trainer']);
 
@@ -117,7 +120,7 @@ export class OutboxSender {
   private async send(outbox: Outbox, write: KeptWrite, signal: AbortSignal): Promise<number> {
     const kind = WRITE_KINDS[write.kind] as WriteKindOf<unknown, unknown>;
     try {
-      const record = await firstValueFrom(
+      const taken = await firstValueFrom(
         this.api.write(kind.method, kind.path(write.params), write.body, kind.answers, {
           id: write.id,
           trainerId: outbox.trainerId,
@@ -127,8 +130,12 @@ export class OutboxSender {
       this.named.delete(write.id);
       // It is shown as the server's before it is no longer shown as waiting; to nobody else.
       if (!signal.aborted) {
-        this.store.dispatch(answered(kind.answers, record));
-        await this.confirm(write, kind.answers, record);
+        if ('unread' in taken) {
+          this.store.dispatch(recordActions.putAside({ unread: [taken.unread] }));
+        } else {
+          this.store.dispatch(answered(kind.answers, taken.record));
+          await this.confirm(write, kind.answers, taken.record);
+        }
       }
       await outbox.confirm(write);
       this.store.dispatch(outboxActions.sent({ write }));
@@ -176,7 +183,7 @@ export class OutboxSender {
 
   private async failed(outbox: Outbox, write: KeptWrite, error: unknown): Promise<number> {
     const problem = error instanceof ApiProblem ? error : undefined;
-    if (problem?.status === 0) {
+    if (problem?.status === 0 && problem.code !== UNREADABLE) {
       this.store.dispatch(outboxActions.notSent());
       return OFFLINE_PAUSE_MS;
     }
