@@ -7,7 +7,7 @@ import { loadDemo } from './demo/load-demo.js';
 import { oneAtATime } from './platform/database/one-at-a-time.js';
 import { readConfig } from './platform/config.js';
 import { firstStartCode } from './areas/account/first-start.js';
-import { renewFigures } from './areas/setups/renew-figures.js';
+import { renewFigures } from './areas/renewal/renew-figures.js';
 import { ensureRecords, rebuildRecords } from './platform/records/rebuild-records.js';
 import { forgetConfirmed } from './platform/records/forget-confirmed.js';
 import { createRecordKeeper } from './platform/records/record-keeper.js';

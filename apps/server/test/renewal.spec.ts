@@ -1,9 +1,16 @@
-import type { DecisionRecord, SessionRecord, SetupRecord } from '@wiry-otter/contracts';
-import { MODEL } from '@wiry-otter/core';
+import type {
+  DecisionRecord,
+  LadderRecord,
+  PrescriptionRecord,
+  SessionRecord,
+  SetupRecord,
+} from '@wiry-otter/contracts';
+import { lawOfBand, MODEL } from '@wiry-otter/core';
 import { readFileSync } from 'node:fs';
-import { renewFigures } from '../src/areas/setups/renew-figures.js';
+import { renewFigures } from '../src/areas/renewal/renew-figures.js';
 import { KEEPER, openDumpedStudio, type TestStudio } from './support/studio.js';
-import { recordsOf, sessionsOf } from './support/records.js';
+import { asPresentDocument } from '../src/areas/renewal/model-steps.js';
+import { bandsOf, recordsOf, sessionsOf } from './support/records.js';
 
 /** A database as it stood before the net pull: 26 saved states of set-ups, 26 sessions, 25 decisions. */
 const BEFORE_NET_PULL = readFileSync(
@@ -11,7 +18,13 @@ const BEFORE_NET_PULL = readFileSync(
   'utf8',
 );
 
-describe('a database of the model before', () => {
+/** As it stood when labels were still taken at their word: a row by a label, with its ladder, prescribed and done. */
+const BEFORE_LABEL_TRUST = readFileSync(
+  new URL('databases/before-label-trust.sql', import.meta.url),
+  'utf8',
+);
+
+describe('a database of the model before the net pull', () => {
   let studio: TestStudio;
   let setups: readonly SetupRecord[];
   let sessions: readonly SessionRecord[];
@@ -108,5 +121,80 @@ describe('a database of the model before', () => {
     }
     const letGo = setupOf('Pull-up with two').cautions.find(({ rule }) => rule === 'let-go');
     expect(letGo?.seen?.name).toBe('Mika Ferrow');
+  });
+});
+
+describe('a database in which labels were taken at their word', () => {
+  let studio: TestStudio;
+  let setups: readonly SetupRecord[];
+  let byLabel: SetupRecord;
+  let ladder: LadderRecord;
+  beforeAll(async () => {
+    studio = await openDumpedStudio(BEFORE_LABEL_TRUST);
+    setups = await recordsOf(studio.mika, 'setup');
+    const found = setups.find(({ title }) => title === 'Row, by its label');
+    const [kept] = await recordsOf(studio.mika, 'ladder');
+    if (found === undefined || kept === undefined) throw new Error('not in the dump');
+    [byLabel, ladder] = [found, kept];
+  });
+  afterAll(() => studio.close());
+
+  it('keeps a set-up by a label as it is laid, and tells its load less and less sure', () => {
+    const { document, earlierFigures, figures } = byLabel;
+    expect([earlierFigures?.model, figures.model]).toEqual([2, MODEL]);
+    const share = figures.mean / (earlierFigures?.mean ?? NaN);
+    expect(share).toBeGreaterThan(0.75);
+    expect(share).toBeLessThan(0.85);
+    expect((figures.meanStd ?? 0) / figures.mean).toBeGreaterThan(
+      (earlierFigures?.meanStd ?? 0) / (earlierFigures?.mean ?? NaN),
+    );
+    expect(document.points).toEqual(ladder.rungs.at(0)?.document.points ?? {});
+    expect(document.runs[0]?.path.length).toBeGreaterThan(1);
+  });
+
+  it('leaves what was measured, to the last bit', () => {
+    const measured = setups.filter(({ id }) => id !== byLabel.id);
+    expect(measured.length).toBe(10);
+    for (const { earlierFigures, figures, title } of measured) {
+      expect(figures.mean)
+        .withContext(title)
+        .toBe(earlierFigures?.mean ?? NaN);
+    }
+  });
+
+  it('has its ladder restated: the same rungs, none of them heavier, and nothing changed since', async () => {
+    expect(ladder.version).toBe(1);
+    expect(ladder.model).toBe(MODEL);
+    const [first] = ladder.rungs;
+    expect(first?.setupId).toBe(byLabel.id);
+    expect(first?.load).toBeCloseTo(byLabel.figures.mean, 9);
+    const loads = ladder.rungs.map(({ load }) => load);
+    expect(loads).toEqual(loads.toSorted((a, b) => a - b));
+    const band = (await bandsOf(studio.mika)).find(({ name }) => name === 'Slack Water');
+    const law = band === undefined ? undefined : lawOfBand(band);
+    const kept = ladder.basis.bands.find(({ id }) => id === band?.id);
+    expect(law?.ok === true && law.value.law).toEqual(kept?.law ?? false);
+  });
+
+  it('puts no more band on anybody: the prescription stands on the set-up it stood on', async () => {
+    const inForce = (await recordsOf(studio.mika, 'prescription')).filter(({ setupIds }) =>
+      setupIds.includes(byLabel.id),
+    );
+    expect(inForce.map(({ setupIds }: PrescriptionRecord) => setupIds)).toEqual([[byLabel.id]]);
+    expect(ladder.moved).toBeNull();
+  });
+
+  it('has a step from every model to the next, and each does what it does once', () => {
+    const { document } = byLabel;
+    for (let model = 1; model < MODEL; model++) {
+      expect(() => asPresentDocument(document, model, [])).not.toThrow();
+    }
+    expect(asPresentDocument(document, MODEL, [])).toBe(document);
+    // Material round an anchor was told apart once, by the step from model 1.
+    const [run] = document.runs;
+    if (run === undefined) throw new Error('nothing laid');
+    const wound = { ...document, runs: [{ ...run, extra_m: (run.extra_m ?? 0) + 0.2 }] };
+    expect(asPresentDocument(wound, 1, []).runs[0]?.hitch_m).toBeCloseTo(0.2, 9);
+    expect(asPresentDocument(wound, 2, []).runs[0]?.hitch_m ?? 0).toBe(run.hitch_m ?? 0);
   });
 });

@@ -19,7 +19,7 @@ import {
 
 const rung = (setupId: string, load: number, level: 'note' | 'refuse' = 'note'): LadderRung =>
   ({
-    ...{ setupId, load, title: `${load} N`, key: setupId },
+    ...{ setupId, load, title: `${load} N`, key: setupId, document: { bands: [] } },
     cautions: [{ rule: 'room', level, text: '', figures: {} }],
   }) as unknown as LadderRung;
 const ladder = (version: number, ...rungs: LadderRung[]): LadderRecord =>
@@ -56,7 +56,7 @@ describe('a prescription whose rung has left the ladder', () => {
 
   it('moves to the nearest that is not heavier, of those that no caution refuses', () => {
     const next = ladder(2, rung('a', 40), rung('x', 55), rung('y', 58, 'refuse'), rung('z', 62));
-    const [move] = movesTo(next, before, [inForce('b')]);
+    const [move] = movesTo(next, before, [inForce('b')], []);
     expect(move?.setupIds).toEqual(['x']);
     expect(move?.told).toEqual({ from: '60 N', to: '55 N' });
     expect(move?.id).toBe(derivedId('prescription', 'ladder', 2, 'main'));
@@ -65,17 +65,17 @@ describe('a prescription whose rung has left the ladder', () => {
 
   it('moves to the lightest where all are heavier, and each of several rungs by itself', () => {
     const next = ladder(2, rung('x', 90), rung('y', 95), rung('c', 80));
-    const [move] = movesTo(ladder(2, rung('x', 90)), before, [inForce('b')]);
+    const [move] = movesTo(ladder(2, rung('x', 90)), before, [inForce('b')], []);
     expect(move?.setupIds).toEqual(['x']);
-    const [both] = movesTo(next, before, [inForce('b', 'c', 'a')]);
+    const [both] = movesTo(next, before, [inForce('b', 'c', 'a')], []);
     expect(both?.setupIds[1]).toBe('c');
     expect(both?.setupIds[0]).toBe(both?.setupIds[2]);
   });
 
   it('stays where its rung is still there, or was of no ladder', () => {
-    expect(movesTo(ladder(2, rung('b', 61)), before, [inForce('b')])).toEqual([]);
-    expect(movesTo(ladder(2, rung('x', 61)), before, [inForce('elsewhere')])).toEqual([]);
-    expect(movesTo(ladder(1, rung('x', 61)), undefined, [inForce('b')])).toEqual([]);
+    expect(movesTo(ladder(2, rung('b', 61)), before, [inForce('b')], [])).toEqual([]);
+    expect(movesTo(ladder(2, rung('x', 61)), before, [inForce('elsewhere')], [])).toEqual([]);
+    expect(movesTo(ladder(1, rung('x', 61)), undefined, [inForce('b')], [])).toEqual([]);
   });
 });
 

@@ -13,7 +13,7 @@ import { openDatabase } from '../../src/open-database.js';
 import { StudioEntity, TrainerEntity } from '../../src/areas/studio/entities.js';
 import { loadDemo } from '../../src/demo/load-demo.js';
 import type { App } from '../../src/platform/app-context.js';
-import { renewFigures } from '../../src/areas/setups/renew-figures.js';
+import { renewFigures } from '../../src/areas/renewal/renew-figures.js';
 import { Mailer } from '../../src/platform/mail/mailer.js';
 import { ScopedManager } from '../../src/platform/records/scoped-manager.js';
 import { SOLVER_IN_PLACE } from '../../src/platform/solving/solver.js';

@@ -1,3 +1,4 @@
+import type { KnownBand } from '../care/known-band.js';
 import { rigSetup } from '../demand/solve-setup.js';
 import type { StrandLaw } from '../elastic/band.js';
 import { bandOfCopy, bandsLaid } from '../rig/band-copies.js';
@@ -28,10 +29,7 @@ export function remeasured(saved: Setup, known: KnownLaws): Remeasured | undefin
   if (bands.length === 0 || saved.bands.some(({ id }) => !known.has(bandOfCopy(id))))
     return undefined;
   const before = rigSetup(saved);
-  const after = rigSetup({
-    ...saved,
-    bands: saved.bands.map((band) => ({ ...band, ...known.get(bandOfCopy(band.id)) })),
-  });
+  const after = rigSetup(withKnownLaws(saved, known));
   if (!before.ok || !after.ok) return undefined;
   const { mean } = after.value.summary;
   const was = before.value.summary.mean;
@@ -41,6 +39,28 @@ export function remeasured(saved: Setup, known: KnownLaws): Remeasured | undefin
     share: was > 0 ? (mean - was) / was : null,
     bands: bandsLaid({ bands }),
   };
+}
+
+/** A set-up as it was laid, its bands as they are known today; what is no longer known stays. */
+export function withKnownLaws<Saved extends Pick<Setup, 'bands'>>(
+  saved: Saved,
+  known: KnownLaws,
+): Saved {
+  return {
+    ...saved,
+    bands: saved.bands.map((band) => ({ ...band, ...known.get(bandOfCopy(band.id)) })),
+  };
+}
+
+/** The laws of bands as they are known today; bands without one are left out. */
+export function knownLaws(bands: readonly KnownBand[]): KnownLaws {
+  return new Map(
+    bands.flatMap(({ calibration, record }) =>
+      calibration === null
+        ? []
+        : [[record.id, { law: calibration.law, loss: calibration.loss }] as const],
+    ),
+  );
 }
 
 function isSameLaw(one: StrandLaw, other: StrandLaw): boolean {

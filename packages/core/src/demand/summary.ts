@@ -21,7 +21,7 @@ export interface Summary {
   reversedShare: number;
   /** Mean over maximum of demand/strength: 1 is as hard as the muscle is strong all along. */
   match: number | null;
-  /** Share of samples where the band turns the demand round (body-weight exercises). */
+  /** Share of the samples where help is stated in which the band turns the demand round (body-weight exercises). */
   overAssistedShare: number;
   assistMean?: number | null;
   assistMin?: number | null;
@@ -105,19 +105,22 @@ function summariseHelp(rig: Rig, out: SolutionBuffers, summary: Summary): void {
   let least = Infinity;
   let most = -Infinity;
   let turned = 0;
+  let stated = 0;
   for (let k = 0; k < samples; k++) {
     const alone = unassisted[k] as number;
     const left = out.signed[k] as number;
     const weight = phaseWeight(k, samples);
     signedSum += weight * left;
     unassistedSum += weight * alone;
-    if (left * alone < 0) turned++;
     const help = helpAt(left, alone, floor);
+    // Near a pose that needs nothing any taut band does more than the whole work: that is no fault.
     if (help === null) continue;
+    stated++;
+    if (left * alone < 0) turned++;
     least = Math.min(least, help);
     most = Math.max(most, help);
   }
-  summary.overAssistedShare = turned / samples;
+  summary.overAssistedShare = stated === 0 ? 0 : turned / stated;
   summary.assistMean = unassistedSum === 0 ? null : 1 - signedSum / unassistedSum;
   summary.assistMin = least === Infinity ? null : least;
   summary.assistMax = most === -Infinity ? null : most;

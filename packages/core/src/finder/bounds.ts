@@ -1,4 +1,4 @@
-import { phaseWeight } from '../demand/summary.js';
+import { helpFloor, phaseWeight } from '../demand/summary.js';
 import type { Options } from './options.js';
 import type { Metric, SearchLimits } from './search.js';
 
@@ -93,9 +93,10 @@ function directionsOf(options: Options, metric: Metric, limits: SearchLimits): D
     return { towards: towards.fill(1), exact: false, sided: true };
   }
   if (demand.kind === 'linear' && bodyweight && (limits.overAssist ?? 0) === 0) {
-    const up = demand.unassisted.every((value) => value > 0);
-    const down = demand.unassisted.every((value) => value < 0);
-    // Nothing is turned round, so every demand has the sign of the one without bands.
+    const floor = helpFloor(demand.unassisted);
+    const up = demand.unassisted.every((value) => value > 0 && value >= floor);
+    const down = demand.unassisted.every((value) => value < 0 && -value >= floor);
+    // Nothing is turned round at any sample, so every demand has the sign of the one without bands.
     if (up || down) return { towards: towards.fill(up ? 1 : -1), exact: true, sided: false };
   }
   towards.set(base);

@@ -1,5 +1,5 @@
 import { askedDemand } from '../demand/prepared.js';
-import { phaseWeight } from '../demand/summary.js';
+import { helpAt, helpFloor, phaseWeight } from '../demand/summary.js';
 import type { Options } from './options.js';
 import type { Metric, SearchLimits } from './search.js';
 
@@ -15,6 +15,7 @@ export interface Choice {
  */
 export class Evaluation {
   private readonly sum: Float64Array;
+  private readonly floor: number;
 
   constructor(
     private readonly options: Options,
@@ -22,6 +23,8 @@ export class Evaluation {
     private readonly limits: SearchLimits,
   ) {
     this.sum = new Float64Array(options.base.length);
+    const { demand } = options.prepared;
+    this.floor = demand.kind === 'linear' ? helpFloor(demand.unassisted) : 0;
   }
 
   /** The figure that is looked for; NaN where the candidate is not feasible. */
@@ -114,10 +117,15 @@ export class Evaluation {
     const { bodyweight, demand, samples } = this.options.prepared;
     if (!bodyweight || demand.kind !== 'linear') return true;
     let turned = 0;
+    let stated = 0;
     for (let k = 0; k < samples; k++) {
-      if ((this.sum[k] as number) * (demand.unassisted[k] as number) < 0) turned++;
+      const left = this.sum[k] as number;
+      const alone = demand.unassisted[k] as number;
+      if (helpAt(left, alone, this.floor) === null) continue;
+      stated++;
+      if (left * alone < 0) turned++;
     }
-    return turned / samples <= (this.limits.overAssist ?? 0);
+    return stated === 0 || turned / stated <= (this.limits.overAssist ?? 0);
   }
 
   private anchorsHold({ chosen, size }: Choice): boolean {

@@ -1,6 +1,7 @@
 import type { Band } from '../elastic/band.js';
 import { type Bounds, boundsOf } from './bounds.js';
 import { type Choice, Evaluation } from './candidate.js';
+import { helpAt, helpFloor } from '../demand/summary.js';
 import type { Options } from './options.js';
 import type { Search, SearchLimits } from './search.js';
 import { suffixExtreme, SuffixLists } from './suffix-lists.js';
@@ -255,7 +256,10 @@ class HelpLimit {
     const { bodyweight, demand, samples } = prepared;
     this.samples = samples;
     this.isLimited = bodyweight && demand.kind === 'linear' && overAssist < 1;
-    this.isStrict = this.isLimited && overAssist * samples < 1;
+    const alones = demand.kind === 'linear' ? demand.unassisted : new Float64Array(samples);
+    const floor = helpFloor(alones);
+    const isStated = (alone: number): boolean => helpAt(0, alone, floor) !== null;
+    this.isStrict = this.isLimited && overAssist * alones.filter(isStated).length < 1;
     this.lefts = Array.from({ length: depths }, () => new Float64Array(samples).fill(1));
     this.leasts = new Float64Array(depths).fill(1);
     this.tightest = new Int32Array(depths);
@@ -264,9 +268,9 @@ class HelpLimit {
     let back = 0;
     for (let i = 0; this.isLimited && i < count; i++) {
       for (let k = 0; k < samples; k++) {
-        const alone = demand.unassisted[k] as number;
-        // Nothing can be turned round where nothing is asked.
-        const share = alone === 0 ? 0 : -(added[i * samples + k] as number) / alone;
+        const alone = alones[k] as number;
+        // Nothing counts as turned round where next to nothing is asked.
+        const share = isStated(alone) ? -(added[i * samples + k] as number) / alone : 0;
         this.taken[i * samples + k] = share;
         this.most[i] = Math.max(this.most[i] as number, share);
         back = Math.max(back, -share);

@@ -9,11 +9,18 @@ import {
   DEFAULT_STRETCH_LIMIT,
   isContinuous,
   materialLength,
-  naturalStrands,
 } from '../elastic/band.js';
 import { SLACK_STRETCH, strandForce } from '../elastic/strand-law.js';
 import { type Result, succeed } from '../faults.js';
-import { clearRuns, createRig, layRun, nodeIndex, placePoint, type Rig } from '../rig/rig.js';
+import {
+  clearRuns,
+  createRig,
+  layRun,
+  nodeIndex,
+  placePoint,
+  type Rig,
+  strandsHookedIn,
+} from '../rig/rig.js';
 import type { SearchRoute, SearchSpace } from './search.js';
 
 /**
@@ -50,6 +57,8 @@ export interface Options {
 
 /** A run over the samples before a band lies on it. */
 interface Path {
+  /** Strands that end where it is hooked in. */
+  readonly hookedIn: number;
   /** With the extra, without fittings, m. */
   readonly length_m: Float64Array;
   /** Material of the path that is held fast, m. */
@@ -166,6 +175,7 @@ function layOneSide(
     addTrack(perAnchor, 3 * samples * p, out.trackOfNode[contacts.kinds.length + p] as number);
   }
   return {
+    hookedIn: strandsHookedIn(rig, 0),
     length_m: out.length_m.slice(0, samples),
     held_m: -(rig.rest_m[0] as number),
     perTension: demand.kind === 'netPull' ? pulls : out.gain.slice(0, samples),
@@ -213,7 +223,7 @@ function layBands(
       if (rest_m <= 0) return;
       const peak = tension.solve(band, path.length_m, rest_m);
       if (peak > Math.min(band.limit ?? DEFAULT_STRETCH_LIMIT, limits.stretch)) return;
-      const hooked_N = naturalStrands(band.kind) * (tension.lengthening_N[0] as number);
+      const hooked_N = path.hookedIn * (tension.lengthening_N[0] as number);
       if (hooked_N > (limits.mount_N ?? Infinity)) return;
       const i = options.count++;
       options.band[i] = b;

@@ -251,6 +251,32 @@ function laySegments(rig: Rig, r: number): void {
   rig.segmentCount[r] = (end - 3 * start) / 3;
 }
 
+/**
+ * Strands of run r that end where it is hooked in, at the contact of the body where most of them do:
+ * 2 for a plain loop, 4 for one that is folded over a bar; 0 where it lies on no contact.
+ */
+export function strandsHookedIn(
+  { capacity, prepared, segmentCount, segments }: Rig,
+  r: number,
+): number {
+  const start = 3 * r * capacity.pathNodes;
+  const ends = new Map<number, number>();
+  let most = 0;
+  for (let s = 0; s < (segmentCount[r] as number); s++) {
+    const at = start + 3 * s;
+    const ofSegment = new Set(segments.subarray(at, at + 2));
+    // What goes from a contact to itself pulls nowhere.
+    if (ofSegment.size === 1) continue;
+    for (const node of ofSegment) {
+      if (node >= prepared.contacts.kinds.length) continue;
+      const all = (ends.get(node) ?? 0) + (segments[at + 2] as number);
+      ends.set(node, all);
+      most = Math.max(most, all);
+    }
+  }
+  return most;
+}
+
 function joins(segments: Int32Array, at: number, a: number, b: number): boolean {
   const from = segments[at];
   const to = segments[at + 1];

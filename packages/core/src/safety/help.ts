@@ -1,4 +1,5 @@
-import { naturalStrands } from '../elastic/band.js';
+import { helpAt, helpFloor } from '../demand/summary.js';
+import { strandsHookedIn } from '../rig/rig.js';
 import { writeForce } from '../units/units.js';
 import { type CautionContext, type CautionRule, comesWith } from './caution.js';
 
@@ -29,9 +30,11 @@ export const overHelp: CautionRule = {
 /** "lifts the person by 150 N more than they weigh there.": how far the demand is turned round. */
 function liftWords({ solved: { rig, buffers }, units }: CautionContext): string {
   const { demand, unit: demandUnit } = rig.prepared;
+  const floor = helpFloor(demand.unassisted);
   const turned = buffers.signed.reduce((most, signed, k) => {
     const alone = demand.unassisted[k] as number;
-    return signed * alone < 0 ? Math.max(most, Math.abs(signed)) : most;
+    const isTurned = signed * alone < 0 && helpAt(signed, alone, floor) !== null;
+    return isTurned ? Math.max(most, Math.abs(signed)) : most;
   }, 0);
   return demandUnit === 'N'
     ? `lifts the person: ${writeForce(turned, units?.force)} more than they weigh there.`
@@ -56,7 +59,7 @@ export const mount: CautionRule = {
   },
 };
 
-/** The pull at the start of the rep of the hardest band, all its natural strands together, N. */
+/** The pull at the start of the rep of the hardest band to hook in, N. */
 export function pullAtStart(context: Pick<CautionContext, 'setup' | 'solved'>): number {
   return Math.max(0, ...mountingPulls(context));
 }
@@ -66,15 +69,13 @@ export function mountingPulls(context: Pick<CautionContext, 'setup' | 'solved'>)
   return pullsAt(context, 0);
 }
 
-/** What each band pulls with at a sample of the effort, all its natural strands together, N. */
+/** What each band pulls with where it is hooked in, at a sample of the effort, N. */
 export function pullsAt(
-  { setup, solved }: Pick<CautionContext, 'setup' | 'solved'>,
+  { setup, solved: { buffers, rig } }: Pick<CautionContext, 'setup' | 'solved'>,
   k: number,
 ): number[] {
-  const { samples } = solved.rig.prepared;
-  return setup.runs.map((run, r) => {
-    const band = setup.bands.find(({ id }) => id === run.band);
-    const strands = band === undefined ? 1 : naturalStrands(band.kind);
-    return strands * (solved.buffers.strand_N[r * samples + k] as number);
-  });
+  const { samples } = rig.prepared;
+  return setup.runs.map(
+    (_run, r) => strandsHookedIn(rig, r) * (buffers.strand_N[r * samples + k] as number),
+  );
 }

@@ -107,7 +107,7 @@ function setupFor({ reach, setup }: Search, value_m: number, laid: readonly Laid
 }
 
 function keepsLimits(
-  { limits }: Search,
+  { limits, setup: { points } }: Search,
   laid: readonly Laid[],
   { buffers, rig, summary }: SolvedRig,
 ): boolean {
@@ -115,11 +115,29 @@ function keepsLimits(
   return (
     summary.overAssistedShare <= overAssist &&
     buffers.anchorPeak_N.every((peak_N) => peak_N <= anchor_N) &&
-    laid.every(({ band }, r) => {
-      const strands = isContinuous(band.kind) ? 2 : 1;
-      const hooked_N = strands * (buffers.strand_N[r * rig.prepared.samples] as number);
+    laid.every(({ band, route }, r) => {
+      const hooked_N =
+        mostStrandsAtContact(route, isContinuous(band.kind), points) *
+        (buffers.strand_N[r * rig.prepared.samples] as number);
       const most = Math.min(band.limit ?? DEFAULT_STRETCH_LIMIT, stretch);
       return (buffers.peakStretch[r] as number) <= most && hooked_N <= mount_N;
     })
+  );
+}
+
+/** How many stretches of a path that pull end at the contact where most do. */
+function mostStrandsAtContact(
+  { path, pinned = [] }: Search['routes'][number],
+  isClosed: boolean,
+  points: Search['setup']['points'],
+): number {
+  const stretches = path
+    .map((from, i) => [from, path[(i + 1) % path.length] as string] as const)
+    .slice(0, isClosed ? path.length : -1)
+    .filter(([from, to]) => from !== to && !(pinned.includes(from) && pinned.includes(to)));
+  const contacts = path.filter((name) => !(name in points));
+  return Math.max(
+    0,
+    ...contacts.map((name) => stretches.filter((stretch) => stretch.includes(name)).length),
   );
 }

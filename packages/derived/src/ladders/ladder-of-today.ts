@@ -74,7 +74,10 @@ export function ladderOfToday(kept: LadderRecord, facts: LadderFacts): LadderTod
   const basis = ladderBasis(search, search.present.body, anchorId);
   const changes = ladderChanges(kept.basis, basis);
   if (changes.length === 0) return { changes, remade: null };
-  const rungs = rungsOfToday(kept, search, facts, known);
+  const rungs =
+    isOfLawsAlone(changes, known) || kept.source === 'hand'
+      ? sameRungsOfToday(kept, search, facts, known)
+      : rungsOfToday(kept, search, facts, known);
   if (rungs.length === 0) return { changes, remade: null };
   return {
     changes,
@@ -88,6 +91,34 @@ export function ladderOfToday(kept: LadderRecord, facts: LadderFacts): LadderTod
   };
 }
 
+/** Whether bands are only known otherwise than before, and none of them by having grown soft. */
+function isOfLawsAlone(
+  changes: readonly LadderChange[],
+  known: readonly KnownBand<BandToday>[],
+): boolean {
+  return changes.every(
+    (change) =>
+      change.kind === 'bandRemeasured' &&
+      !known.some(({ record, softening }) => record.name === change.name && softening?.soft),
+  );
+}
+
+/**
+ * The rungs that were kept, each the set-up that it was, told by the laws of today: what a ladder was
+ * made of by hand, and what nothing but a law has changed. New figures put no more band on anybody.
+ */
+function sameRungsOfToday(
+  kept: LadderRecord,
+  search: TodaysSearch,
+  facts: LadderFacts,
+  known: readonly KnownBand<BandToday>[],
+): LadderRung[] {
+  const again = relaidRungs(kept.rungs, search);
+  const drafts = again.map((rung) => ({ ...rung, value: valueOf(kept, rung.document) }));
+  const assessed = rungsBy(drafts, kept.anchorId, facts, known);
+  return assessed.ok ? assessed.value : [];
+}
+
 /** As the ladder is climbed. */
 function rungsOfToday(
   kept: LadderRecord,
@@ -95,13 +126,8 @@ function rungsOfToday(
   facts: LadderFacts,
   known: readonly KnownBand<BandToday>[],
 ): LadderRung[] {
-  const isByHand = kept.source === 'hand';
-  const found = isByHand ? [] : foundToday(search, kept);
+  const found = foundToday(search, kept);
   if (found === undefined) return [];
-  const again = kept.rungs
-    .filter((rung) => (isByHand || rung.locked) && canBeUsed(search, rung))
-    .map((rung) => ({ ...rung, document: documentOf(search, relaid(search, rung)) }))
-    .filter(({ document }) => rigSetup(document).ok);
   const assess = (rungs: readonly FoundRung[]): LadderRung[] => {
     const drafts = rungs.map(({ document, key, locked, routeId }) => ({
       ...{ key, locked, routeId, document },
@@ -115,14 +141,23 @@ function rungsOfToday(
     const assessed = rungsBy(drafts, kept.anchorId, facts, known);
     if (!assessed.ok) return [];
     return assessed.value.map((one) => {
-      // A set-up that was made a rung by hand stays it, whatever it asks today.
-      const same = isByHand
-        ? kept.rungs.find(({ key }) => key === one.key)
-        : rungOfBefore(kept.rungs, one);
+      const same = rungOfBefore(kept.rungs, one);
       return same === undefined ? one : { ...one, setupId: same.setupId, title: same.title };
     });
   };
-  return withLocked(safeRungs(assess(found)), assess(again), kept.struck, kept.target);
+  const locked = relaidRungs(
+    kept.rungs.filter((rung) => rung.locked),
+    search,
+  );
+  return withLocked(safeRungs(assess(found)), assess(locked), kept.struck, kept.target);
+}
+
+/** Kept rungs on today's body with today's bands; what cannot be laid any more is left out. */
+function relaidRungs(rungs: readonly LadderRung[], search: TodaysSearch): LadderRung[] {
+  return rungs
+    .filter((rung) => canBeUsed(search, rung))
+    .map((rung) => ({ ...rung, document: documentOf(search, relaid(search, rung)) }))
+    .filter(({ document }) => rigSetup(document).ok);
 }
 
 /** What the bands at hand make today; undefined where that cannot be looked for. */

@@ -1,4 +1,10 @@
-import type { LadderRecord, LadderRung, PrescriptionRecord } from '@wiry-otter/contracts';
+import type {
+  BandToday,
+  LadderRecord,
+  LadderRung,
+  PrescriptionRecord,
+} from '@wiry-otter/contracts';
+import { knowBands, knownLaws, remeasured } from '@wiry-otter/core';
 import { derivedId } from '../ids.js';
 import { safeRungs } from './safe-rungs.js';
 
@@ -17,15 +23,17 @@ export interface Move {
 /**
  * Where prescriptions in force stand on rungs of the version before, each rung that is gone moves to
  * the one of the new version that is nearest in load and not heavier, of those that no caution
- * refuses; to the lightest where all are heavier.
+ * refuses; to the lightest where all are heavier. What a rung asked is told by the laws of today, so
+ * that nobody gets more band because a band is known to pull less than was thought.
  */
 export function movesTo(
   ladder: Pick<LadderRecord, 'id' | 'version' | 'rungs'>,
   before: LadderRecord | undefined,
   inForce: readonly PrescriptionRecord[],
+  bands: readonly BandToday[],
 ): Move[] {
   return inForce.flatMap((from) => {
-    const moved = movedRungs(from.setupIds, ladder.rungs, before);
+    const moved = movedRungs(from.setupIds, ladder.rungs, before, bands);
     const [first] = moved.values();
     if (first === undefined) return [];
     return [
@@ -45,14 +53,22 @@ function movedRungs(
   setupIds: readonly string[],
   rungs: readonly LadderRung[],
   before: LadderRecord | undefined,
+  bands: readonly BandToday[],
 ): ReadonlyMap<string, { readonly from: LadderRung; readonly to: LadderRung }> {
   const safe = safeRungs(rungs);
   return new Map(
     setupIds.flatMap((id) => {
       const from = before?.rungs.find(({ setupId }) => setupId === id);
       if (from === undefined || rungs.some(({ setupId }) => setupId === id)) return [];
-      const to = safe.filter(({ load }) => load <= from.load).at(-1) ?? safe[0];
+      const most = loadToday(from, bands);
+      const to = safe.filter(({ load }) => load <= most).at(-1) ?? safe[0];
       return to === undefined ? [] : [[id, { from, to }] as const];
     }),
   );
+}
+
+/** What a rung of before asks by the laws of today, and no more than it was thought to ask. */
+function loadToday({ document, load }: LadderRung, bands: readonly BandToday[]): number {
+  const today = remeasured(document, knownLaws(knowBands(bands)));
+  return Math.min(load, today?.mean ?? load);
 }

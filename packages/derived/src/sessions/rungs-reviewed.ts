@@ -1,5 +1,4 @@
 import type {
-  BandToday,
   CompleteSetupDocument,
   DecisionRecord,
   LadderRecord,
@@ -11,14 +10,18 @@ import {
   BY_MARKS,
   differenceStd,
   knowBands,
+  type KnownBand,
+  knownLaws,
   type LadderChange,
   type LadderRung,
   type Matrix3,
   meanSensitivity,
   type MeanSensitivity,
   movedWeight,
+  remeasured,
   rigSetup,
   solveSetup,
+  withKnownLaws,
 } from '@wiry-otter/core';
 import { safeRungs } from '../ladders/safe-rungs.js';
 import type { ReviewFacts } from './review-session.js';
@@ -57,10 +60,14 @@ export function rungsReviewed(facts: ReviewFacts, endsBare: boolean): ReviewedRu
   const { climbed, session, setups } = facts;
   const usedIds = session.setups.map(({ id }) => id);
   const kept = climbed?.ladder;
+  const known = knowBands(facts.bands);
+  // As known today: a band that was thought to pull more is no reason to put more of it on.
+  const laws = knownLaws(known);
   const saved = setups
     .filter(({ id, ready }) => usedIds.includes(id) || (kept === undefined && ready))
     .map(({ document, id, title, figures }) => ({
-      ...{ setupId: id, title, load: figures.mean, document },
+      ...{ setupId: id, title, load: remeasured(document, laws)?.mean ?? figures.mean },
+      document: withKnownLaws(document, laws),
     }));
   const found = safeRungs(kept?.rungs ?? []).map(({ document, load, setupId, title }) => ({
     ...{ setupId, title, load, document },
@@ -69,7 +76,7 @@ export function rungsReviewed(facts: ReviewFacts, endsBare: boolean): ReviewedRu
   const { distinct, rungOf } = oneALoad([...found, ...others], usedIds);
   const inForce = rungOf.get(session.prescription.setupIds[0] ?? '') ?? 0;
   const moved_N = movedWith(distinct[inForce]?.document);
-  const unsure = uncertainties(distinct, inForce, facts.bands);
+  const unsure = uncertainties(distinct, inForce, known);
   const bare = endsBare ? withoutHelp(distinct) : [];
   return {
     rungs: distinct.map(({ load, setupId, title }) => ({ setupId, title, load })),
@@ -112,11 +119,11 @@ function oneALoad(
 function uncertainties(
   rungs: readonly Rung[],
   inForce: number,
-  bands: readonly BandToday[],
+  known: readonly KnownBand[],
 ): readonly number[] {
   const laid = new Set(rungs.flatMap(({ document }) => bandsLaid(document)));
   const covariances = new Map<string, Matrix3>();
-  for (const { calibration, record } of knowBands(bands)) {
+  for (const { calibration, record } of known) {
     if (calibration !== null && laid.has(record.id))
       covariances.set(record.id, calibration.covariance);
   }

@@ -19,10 +19,14 @@ export async function climbLadder(
   // Another session that ends just now may have made it anew.
   await scoped.lock(LadderEntity, standing.id);
   const kept = (await ladderFor(scoped, where)) ?? standing;
-  const { changes, remade } = await solver.ladderOfToday(kept, await ladderFacts(scoped, kept));
+  const facts = await ladderFacts(scoped, kept);
+  const { changes, remade } = await solver.ladderOfToday(kept, facts);
   if (remade === null) return { ladder: kept, changes, isRemade: false };
   const { exerciseId, id, personId, placeId, version } = kept;
   const next = { id, version: version + 1, personId, exerciseId, placeId };
-  const ladder = await writeLadder(scoped, solver, next, remade, kept);
+  const ladder = await writeLadder(scoped, solver, next, remade, {
+    before: kept,
+    bands: facts.bands,
+  });
   return { ladder, changes, isRemade: true };
 }

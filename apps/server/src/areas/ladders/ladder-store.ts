@@ -1,4 +1,4 @@
-import type { LadderInput, LadderRecord, LadderRung } from '@wiry-otter/contracts';
+import type { BandToday, LadderInput, LadderRecord, LadderRung } from '@wiry-otter/contracts';
 import { MODEL } from '@wiry-otter/core';
 import { movesTo } from '@wiry-otter/derived';
 import {
@@ -94,7 +94,23 @@ export async function putLadder(
   const facts = await rungFacts(scoped, { personId, placeId });
   const assessed = accepted(await solver.assessRungs(rungs, fields.anchorId, facts));
   const next = { id, version: version + 1, personId, exerciseId, placeId };
-  await writeLadder(scoped, solver, next, { ...fields, model: MODEL, rungs: assessed }, before);
+  await writeLadder(
+    scoped,
+    solver,
+    next,
+    { ...fields, model: MODEL, rungs: assessed },
+    {
+      before,
+      bands: facts.bands,
+    },
+  );
+}
+
+/** What it takes to move a prescription along. */
+interface MoveFacts {
+  readonly before: LadderRecord | undefined;
+  /** All bands on record. */
+  readonly bands: readonly BandToday[];
 }
 
 /** Writes a version of a ladder whose rungs are assessed, and moves the prescription along. */
@@ -103,14 +119,14 @@ export async function writeLadder(
   solver: Solver,
   next: Omit<LadderRow, 'studioId' | 'removed'>,
   fields: Omit<LadderContent, 'moved'>,
-  before: LadderRecord | undefined,
+  { bands, before }: MoveFacts,
 ): Promise<LadderRecord> {
   const { id } = next;
   const { now, studioId, trainerId } = scoped.scope;
   const written: LadderRow = { ...next, studioId, removed: false };
   await scoped.put(LadderEntity, written);
   const inForce = await prescriptionsInForce(scoped, next.personId, next.exerciseId);
-  const moves = movesTo({ ...next, ...fields }, before, inForce);
+  const moves = movesTo({ ...next, ...fields }, before, inForce, bands);
   for (const { from, id: prescriptionId, setupIds, to } of moves) {
     for (const rung of to) await setupOfRung(scoped, solver, { ...next, ...fields }, rung);
     const { createdAt: _at, exerciseId: _of, fromDecisionId: _from, id: _id, ...same } = from;

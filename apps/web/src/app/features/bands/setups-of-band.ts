@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { bandsLaid, type ForceUnit } from '@wiry-otter/core';
+import { bandsLaid, type ForceUnit, knownLaws } from '@wiry-otter/core';
 import { meanQuantity, quantityWords } from '../../ui/quantities/figures';
-import { knownLaws, remeasuredWords } from '../setups/saved/remeasured-words';
+import { remeasuredWords } from '../setups/saved/remeasured-words';
 import { selectKnownBands, selectEverybody, selectSetups } from '../../records/selectors';
 
 /** The set-ups a band is used in, and by how much its last measurement changed each. */

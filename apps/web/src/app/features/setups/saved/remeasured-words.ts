@@ -1,21 +1,9 @@
 import type { SetupRecord } from '@wiry-otter/contracts';
 import { type ForceUnit, type KnownLaws, remeasured } from '@wiry-otter/core';
-import type { KnownBand } from '../../bands/band-law';
 import { demandQuantity } from '../../../ui/quantities/figures';
 
 /** A change smaller than this is no news, as share. */
 const NEWS_SHARE = 0.01;
-
-/** Today's laws by the band's id. */
-export function knownLaws(bands: readonly KnownBand[]): KnownLaws {
-  return new Map(
-    bands.flatMap(({ calibration, record }) =>
-      calibration === null
-        ? []
-        : [[record.id, { law: calibration.law, loss: calibration.loss }] as const],
-    ),
-  );
-}
 
 /**
  * What a saved set-up asks with the bands as measured today, in words:

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { knownLaws } from '@wiry-otter/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { SetupRecord } from '@wiry-otter/contracts';
@@ -11,7 +12,7 @@ import { selectSessions } from '../../../records/selectors';
 import { studioActions } from '../../../records/writing/studio-actions';
 import { type Refusal, Refused } from '../../../ui/fields/refused';
 import { unusableBand } from './unusable-band';
-import { knownLaws, remeasuredWords } from './remeasured-words';
+import { remeasuredWords } from './remeasured-words';
 import { downloadSetup, LARGEST_SETUP, readSetup } from './setup-file';
 import { WorkbenchStore } from '../workbench/workbench-store';
 

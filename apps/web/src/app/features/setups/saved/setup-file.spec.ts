@@ -1,8 +1,8 @@
 import { findExercise } from '@wiry-otter/catalogue';
 import type { SetupRecord } from '@wiry-otter/contracts';
-import { composeSetup, fittedBand, knowBand } from '@wiry-otter/core';
+import { composeSetup, fittedBand, knowBand, knownLaws } from '@wiry-otter/core';
 import { measuredBand, pull } from '../../../../testing/records';
-import { knownLaws, remeasuredWords } from './remeasured-words';
+import { remeasuredWords } from './remeasured-words';
 import { knownExercises } from '../../exercises/known-exercises';
 import { type WorkbenchKit, readSetup } from './setup-file';
 

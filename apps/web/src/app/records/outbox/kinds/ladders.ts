@@ -1,4 +1,4 @@
-import type { LadderInput, LadderRecord } from '@wiry-otter/contracts';
+import type { BandToday, LadderInput, LadderRecord } from '@wiry-otter/contracts';
 import { removalOf, returnOf } from './removal';
 import { MODEL } from '@wiry-otter/core';
 import {
@@ -38,7 +38,8 @@ export const putLadder: WriteKindOf<One, LadderInput> = {
     const rungs = await deriver.assessRungs(body.rungs, body.anchorId, facts.value);
     if (!rungs.ok) return rungs;
     const ladder = { ...body, id: params.id, model: MODEL, rungs: rungs.value };
-    return keptLadder(view, { ...ladder, version: body.version + 1 }, write, deriver);
+    const next = { ...ladder, version: body.version + 1 };
+    return keptLadder(view, next, facts.value.bands, write, deriver);
   },
   show: (_view, { derived: records = [] }) => records,
 };
@@ -47,6 +48,7 @@ export const putLadder: WriteKindOf<One, LadderInput> = {
 async function keptLadder(
   view: RecordView,
   fields: Omit<LadderRecord, 'savedAt' | 'moved' | 'removed'>,
+  bands: readonly BandToday[],
   written: Written,
   deriver: Deriver,
 ): Promise<Derivation<Shown>> {
@@ -55,7 +57,7 @@ async function keptLadder(
   const inForce = view
     .all('prescription')
     .filter((one) => one.personId === personId && one.exerciseId === exerciseId);
-  const moves = movesTo(fields, view.get('ladder', id), inForce);
+  const moves = movesTo(fields, view.get('ladder', id), inForce, bands);
   const moved = moves[0]?.told ?? null;
   const records: ShownRecord[] = [
     shown('ladder', { ...fields, savedAt: at, moved, removed: false }),
@@ -97,7 +99,7 @@ export async function climbedLadder(
   }
   const { exerciseId, id, personId, placeId, version } = kept;
   const next = { ...remade, id, version: version + 1, personId, exerciseId, placeId };
-  const made = await keptLadder(view, next, written, deriver);
+  const made = await keptLadder(view, next, facts.value.bands, written, deriver);
   if (!made.ok) return made;
   const ladder = made.value.find(({ kind }) => kind === 'ladder')?.record as LadderRecord;
   return derived({ climbed: { ladder, changes, isRemade: true }, records: made.value });

@@ -1,4 +1,3 @@
-import type { CompleteSetupDocument } from '@wiry-otter/contracts';
 import {
   assessSetup,
   bandsLaid,
@@ -7,45 +6,26 @@ import {
   knowBands,
   MODEL,
 } from '@wiry-otter/core';
-import type { DataSource } from 'typeorm';
 import { readBands } from '../bands/band-store.js';
 import { AnchorEntity } from '../places/entities.js';
-import { SetupEntity, SetupVersionEntity, type SetupVersionRow } from './entities.js';
+import { SetupEntity, SetupVersionEntity, type SetupVersionRow } from '../setups/entities.js';
 import { PersonEntity } from '../people/entities.js';
 import { toPerson } from '../people/people-store.js';
-import type { RecordKeeper } from '../../platform/records/record-keeper.js';
-import { forEachStudio } from '../../platform/records/each-studio.js';
 import type { ScopedManager } from '../../platform/records/scoped-manager.js';
 import { dayInZone, isReady, storedCaution } from '@wiry-otter/derived';
-
-/** So many are renewed in one transaction. */
-const BATCH = 100;
+import { asPresentDocument } from './model-steps.js';
 
 /**
- * Computes the figures of every stored set-up anew that an older model computed, and keeps what
- * that made of it beside them. Runs at the start: figures of two models are never listed together.
- * Set-ups that stand get the cautions that the present rules find; what sessions used is told as it
- * was. Several servers may start at once: rows are locked, and those of another are passed over.
+ * Computes the figures of the next set-ups that an older model computed anew, so many at most, and
+ * keeps what that made of each beside them; how many there were. Set-ups that stand get the cautions
+ * that the present rules find; what sessions used is told as it was. Each stays laid as it was.
  */
-export async function renewFigures(database: DataSource, keeper: RecordKeeper): Promise<number> {
-  let renewed = 0;
-  for (let done = -1; done !== 0; renewed += done) {
-    done = 0;
-    await database.transaction((manager) =>
-      forEachStudio(manager, keeper, async (scoped) => {
-        done += await renewBatch(scoped);
-      }),
-    );
-  }
-  return renewed;
-}
-
-async function renewBatch(scoped: ScopedManager): Promise<number> {
+export async function renewSetups(scoped: ScopedManager, most: number): Promise<number> {
   const old = await scoped.query<{ setupId: string; version: number }>(
     'figures-of-older-models',
     `SELECT setup_id AS "setupId", version FROM setup_version
       WHERE studio_id = $1 AND (figures ->> 'model')::int < $2
-      ORDER BY setup_id, version LIMIT ${BATCH} FOR UPDATE SKIP LOCKED`,
+      ORDER BY setup_id, version LIMIT ${most} FOR UPDATE SKIP LOCKED`,
     [MODEL],
   );
   const rows = await scoped.find(
@@ -58,10 +38,10 @@ async function renewBatch(scoped: ScopedManager): Promise<number> {
 
 async function renewed(scoped: ScopedManager, row: SetupVersionRow): Promise<SetupVersionRow> {
   const { eyesRule, now, units, zone } = scoped.scope;
-  const document = asPresentDocument(row.document);
   const head = await scoped.findOwn(SetupEntity, { id: row.setupId });
-  const ids = document.bands.map(({ id }) => id);
-  const bands = await readBands(scoped, bandsLaid(document));
+  const ids = row.document.bands.map(({ id }) => id);
+  const bands = await readBands(scoped, bandsLaid(row.document));
+  const document = asPresentDocument(row.document, row.figures.model, bands);
   const solved = assessSetup({
     document,
     bands: factsOfLaid(ids, knowBands(bands)),
@@ -106,37 +86,4 @@ function notLaid(faults: readonly Fault[]): SetupVersionRow['cautions'][number] 
     text: `This cannot be laid as it was saved, and its figures are older than the present way to compute them (${why}). Set it up again.`,
     figures: {},
   };
-}
-
-/** Pairs under which a band is held fast. */
-const PINNING_PAIRS = [
-  ['soleL', 'soleR'],
-  ['toeL', 'toeR'],
-  ['kneeL', 'kneeR'],
-] as const;
-
-/** A document of model 1 as the present model reads it: what lay round the anchor holds material, feet hold the band. */
-function asPresentDocument(document: CompleteSetupDocument): CompleteSetupDocument {
-  return {
-    ...document,
-    runs: document.runs.map((run) => {
-      const route = document.exercise.routes?.find(({ path }) => path.join() === run.path.join());
-      const hitch_m = Math.max(0, (run.extra_m ?? 0) - (route?.extra_m ?? 0));
-      const pinned = PINNING_PAIRS.filter((pair) => areNeighbours(run.path, pair)).flat();
-      return {
-        ...run,
-        takeUp_m: (run.takeUp_m ?? 0) + hitch_m,
-        extra_m: (run.extra_m ?? 0) - hitch_m,
-        hitch_m: (run.hitch_m ?? 0) + hitch_m,
-        ...(pinned.length === 0 ? {} : { pinned }),
-      };
-    }),
-  };
-}
-
-function areNeighbours(path: readonly string[], [one, other]: readonly [string, string]): boolean {
-  return path.some((name, i) => {
-    const next = path[(i + 1) % path.length];
-    return (name === one && next === other) || (name === other && next === one);
-  });
 }
