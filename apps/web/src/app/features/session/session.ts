@@ -32,6 +32,7 @@ import {
 } from '../../records/selectors';
 import { SHOWN } from '../../records/shown';
 import { outboxFeature } from '../../records/outbox/outbox-state';
+import { PAINS } from './pains';
 import { sessionNotices } from './session-notices';
 import { type RaisedFlag, RedFlagButton } from './red-flag';
 import { SessionStore } from './session-store';
@@ -88,7 +89,7 @@ export class Session {
   protected readonly store = inject(SessionStore);
   protected readonly offline = this.global.selectSignal(outboxFeature.selectOffline);
   protected readonly spares = [0, 1, 2, 3, 4, 5];
-  protected readonly pains = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+  protected readonly pains = PAINS;
   protected readonly units = this.global.selectSignal(selectUnits);
   protected readonly unit = this.global.selectSignal(selectForceUnit);
 

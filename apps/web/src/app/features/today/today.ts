@@ -3,14 +3,15 @@ import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { knownExercises } from '../exercises/known-exercises';
 import { SKILLS } from '@wiry-otter/catalogue';
-import type { PrescriptionRecord, SetupRecord } from '@wiry-otter/contracts';
+import type { PrescriptionRecord, SessionRecord, SetupRecord } from '@wiry-otter/contracts';
 import { STOP_CAUSE_WORDS, writeDay } from '@wiry-otter/core';
 import { stopsOn } from '@wiry-otter/derived';
-import { format, parseISO } from 'date-fns';
+import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { syncFeature } from '../../records/sync';
 import { CODE_WORDS } from '../next/decision-words';
 import { ClearanceNote } from '../../ui/notices/clearance-note';
 import { BeginSession } from '../session/begin-session';
+import { MorningAfter } from '../session/morning-after';
 import { setupWords } from '../session/setup-of-set';
 import { countWord } from '../session/work-words';
 import { unusableBand } from '../setups/saved/unusable-band';
@@ -45,6 +46,8 @@ interface Work {
   readonly waits: boolean;
   /** The session after which lighter work was decided, and nobody has settled it: that comes first. */
   readonly lighterAfter: string | undefined;
+  /** The session that was done of late, whose morning after can be told. */
+  readonly morningAfter: SessionRecord | undefined;
   /** What stops it, in words; undefined where nothing does. */
   readonly stopped: string | undefined;
   /** Why it cannot be started, in words. */
@@ -66,10 +69,19 @@ function setupsOf(
   return found.length < ids.length ? [] : found;
 }
 
+/** So many days later nobody remembers a morning. */
+const REMEMBERED_DAYS = 7;
+
+/** Whether the morning after a session has come, and is not long past. */
+function isToBeAsked({ day, finishedAt, sets }: SessionRecord): boolean {
+  const days = differenceInCalendarDays(new Date(), parseISO(day));
+  return finishedAt !== null && sets.length > 0 && days >= 1 && days <= REMEMBERED_DAYS;
+}
+
 /** Who trains with what next, what wants a decision, and sessions left open. */
 @Component({
   selector: 'otter-today',
-  imports: [ClearanceNote, RouterLink, StopsInForce, WorthALook],
+  imports: [ClearanceNote, MorningAfter, RouterLink, StopsInForce, WorthALook],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './today.html',
 })
@@ -155,6 +167,7 @@ export class Today {
         (decision) =>
           decision.decision.code === 'lighter' && done.some(({ id }) => id === decision.sessionId),
       )?.sessionId,
+      morningAfter: done.find(isToBeAsked),
       stopped: this.stopWords(personId, exerciseId, setup),
       hindrance:
         setup === undefined

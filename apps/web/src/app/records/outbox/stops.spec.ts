@@ -60,6 +60,42 @@ describe('a stop on a device without a network', () => {
     expect(await begin(chest)).toEqual([]);
   });
 
+  it('comes of the morning after, whatever was taken before; less than that eases at once', async () => {
+    const decisionId = derivedId('decision', SESSION);
+    const accepted = async (): Promise<OfflineDevice> => {
+      const device = await trained(undefined, ladderInput(), ['01', '02', '03']);
+      await device.write('finishSession', { id: SESSION }, { redFlag: false });
+      await device.write('acceptDecision', { id: decisionId, sessionId: SESSION }, null);
+      return device;
+    };
+    const sore = await accepted();
+    const before = sore.view.all('prescription')[0];
+    await sore.write('noteNextMorning', { id: SESSION }, { pain: 4 });
+    expect(sore.view.get('session', SESSION)?.painNextMorning).toBe(4);
+    const eased = sore.view.get('decision', decisionId);
+    expect([eased?.decision.code, eased?.status]).toEqual(['lighter', 'waiting']);
+    expect(eased?.outcomesBefore.length).toBe(1);
+    const held = sore.view.all('prescription')[0];
+    expect(held?.id).not.toBe(before?.id);
+    expect(held?.fromDecisionId).toBe(decisionId);
+
+    const hurt = await accepted();
+    await hurt.write('noteNextMorning', { id: SESSION }, { pain: 7 });
+    expect(hurt.view.get('stop', derivedId('stop', SESSION, 'next-morning'))?.cause).toBe('pain');
+    expect(hurt.view.get('session', SESSION)?.decision).toEqual({
+      ...{ id: decisionId, code: 'stop', status: 'waiting' },
+    });
+    const [now] = hurt.view.all('prescription');
+    const again = { prescriptionId: now?.id ?? '', startedAt: AT };
+    expect(await hurt.write('startSession', { id: `${UUID}d` }, again)).toBe('stopped');
+
+    // No pain is told as well, and changes nothing.
+    const well = await accepted();
+    await well.write('noteNextMorning', { id: SESSION }, { pain: 0 });
+    expect(well.view.get('decision', decisionId)?.status).toBe('accepted');
+    expect(well.view.all('prescription').length).toBe(1);
+  });
+
   it('ticked by mistake is taken back, with a reason that stays', async () => {
     const device = await flagged('chestPain');
     await device.write('takeStopBack', { id: STOP }, { why: 'A slip of the thumb.' });

@@ -1,5 +1,10 @@
 import * as bands from './kinds/bands';
-import { acceptDecision, finishSession, overruleDecision } from './kinds/decisions';
+import {
+  acceptDecision,
+  finishSession,
+  noteNextMorning,
+  overruleDecision,
+} from './kinds/decisions';
 import { putLadder, putLadderAway, takeLadderBack } from './kinds/ladders';
 import { putNote, putPerson } from './kinds/people';
 import { prescribe } from './kinds/prescriptions';
@@ -25,7 +30,7 @@ export const WRITE_KINDS = {
   ...{ putPerson, putNote },
   prescribe,
   ...{ startSession, logSet, setSetAside, discardSession, restoreSession },
-  ...{ finishSession, acceptDecision, overruleDecision },
+  ...{ finishSession, noteNextMorning, acceptDecision, overruleDecision },
 };
 
 /** What each of them takes. */

@@ -1,7 +1,9 @@
 import type {
   DecisionRecord,
   FinishInput,
+  NextMorningInput,
   OverruleInput,
+  PrescriptionInput,
   SessionRecord,
   StopRecord,
 } from '@wiry-otter/contracts';
@@ -11,10 +13,14 @@ import {
   type Derivation,
   derived,
   derivedId,
+  isReopened,
   prescriptionAfter,
+  prescriptionHeld,
   refused,
+  reopened,
   type ReviewFacts,
   reviewSession,
+  stopOfNextMorning,
   stopOfReview,
   stopOfUnknownFlag,
   setupOfSession,
@@ -30,7 +36,7 @@ import {
 import { climbedLadder } from './ladders';
 import { exerciseOf, prescribed, rungsAsSetups } from './prescriptions';
 import { bandFacts, studioFacts } from '../facts';
-import { changedSession, overtaken, raised, stopFacts, stoppedSession } from './sessions';
+import { changedSession, outlasts, overtaken, raised, stopFacts, stoppedSession } from './sessions';
 
 interface One {
   readonly id: string;
@@ -148,6 +154,99 @@ export async function decided(
   return derived([...records, ...flagged, ...raised(view, stop), shown('decision', decision)]);
 }
 
+/** What the person says of the morning after: it decides anew, and what protects them holds at once. */
+export const noteNextMorning: WriteKindOf<One, NextMorningInput> = {
+  method: 'PUT',
+  path: ({ id }) => `/sessions/${id}/next-morning`,
+  answers: 'session',
+  about: ({ id }) => [id, derivedId('decision', id)],
+  async derive(view, write, deriver) {
+    const { at, body, by, params } = write;
+    const known = view.get('session', params.id);
+    if (known === undefined) return refused('not-found');
+    const session = { ...known, painNextMorning: body.pain };
+    const facts = stopFacts(view, session, by);
+    const stop = stopOfNextMorning(stoppedSession(session), body.pain, at, facts);
+    return decidedAgain(view, session, write, deriver, raised(view, stop));
+  },
+  show(view, { body, derived: records = [], params }) {
+    const decision = records.find(({ kind }) => kind === 'decision')?.record as
+      DecisionRecord | undefined;
+    return [
+      ...changedSession(view, params, () => ({
+        painNextMorning: body.pain,
+        ...(decision === undefined ? {} : { decision: inShort(decision) }),
+      })),
+      ...records,
+    ];
+  },
+};
+
+/** What comes next after a session that was decided before, as it is told now; nothing where it was not. */
+async function decidedAgain(
+  view: RecordView,
+  session: SessionRecord,
+  written: Pick<WriteFacts<unknown, unknown>, 'at' | 'by'>,
+  deriver: Deriver,
+  flagged: readonly ShownRecord[],
+): Promise<Derivation<readonly ShownRecord[]>> {
+  const before = view.get('decision', derivedId('decision', session.id));
+  if (before === undefined) return derived(flagged);
+  const found = await decided(view, session, written, deriver, flagged);
+  if (!found.ok) return found;
+  const others = found.value.filter(({ kind }) => kind !== 'decision');
+  const anew = found.value.find(({ kind }) => kind === 'decision')?.record as DecisionRecord;
+  if (before.outcome === null) {
+    const isVoid = !outlasts(anew) && isOvertaken(view, session);
+    return derived([
+      ...others,
+      shown('decision', { ...anew, status: isVoid ? 'void' : 'waiting' }),
+    ]);
+  }
+  // What was settled stands, but where what is decided now protects somebody.
+  if (!isReopened(before, anew)) return derived(others);
+  const decision = { ...anew, ...reopened(before) };
+  const records = [...others, shown('decision', decision)];
+  const held = prescriptionHeld(decision, session.prescription);
+  if (held === null) return derived(records);
+  const eased = await prescribedRecords(view, held, decision.id, written, deriver);
+  return eased.ok ? derived([...records, ...eased.value]) : eased;
+}
+
+function isOvertaken(
+  view: RecordView,
+  { id, personId, prescription, startedAt }: SessionRecord,
+): boolean {
+  return view
+    .all('session')
+    .some(
+      (other) =>
+        other.id !== id &&
+        other.personId === personId &&
+        other.prescription.exerciseId === prescription.exerciseId &&
+        other.prescription.track === prescription.track &&
+        other.discardedAt === null &&
+        other.sets.length > 0 &&
+        Date.parse(other.startedAt) > Date.parse(startedAt),
+    );
+}
+
+/** A prescription that follows from a decision, with the rungs that become set-ups by it. */
+async function prescribedRecords(
+  view: RecordView,
+  { id, input }: { readonly id: string; readonly input: PrescriptionInput },
+  decisionId: string,
+  written: Pick<WriteFacts<unknown, unknown>, 'at' | 'by'>,
+  deriver: Deriver,
+): Promise<Derivation<readonly ShownRecord[]>> {
+  const made = await rungsAsSetups(view, input, written, deriver);
+  if (!made.ok) return made;
+  const exerciseId = exerciseOf(view, input.setupIds, made.value);
+  if (exerciseId === undefined) return refused('not-found');
+  const record = { ...input, id, exerciseId, fromDecisionId: decisionId, createdAt: written.at };
+  return derived([...made.value, ...prescribed(view, record)]);
+}
+
 /** Whether a decision is of an earlier session of the same person, exercise and track. */
 function isBefore(
   view: RecordView,
@@ -211,13 +310,8 @@ async function settled(
   const records: ShownRecord[] = [shown('decision', { ...decision, status, outcome })];
   const next = prescriptionAfter(decision, status, chosen, session.prescription);
   if (next === null) return derived(records);
-  const made = await rungsAsSetups(view, next.input, written, deriver);
-  if (!made.ok) return made;
-  const exerciseId = exerciseOf(view, next.input.setupIds, made.value);
-  if (exerciseId === undefined) return refused('not-found');
-  const { id, input } = next;
-  const record = { ...input, id, exerciseId, fromDecisionId: decision.id, createdAt: at };
-  return derived([...records, ...made.value, ...prescribed(view, record)]);
+  const followed = await prescribedRecords(view, next, decision.id, written, deriver);
+  return followed.ok ? derived([...records, ...followed.value]) : followed;
 }
 
 function showSettled(

@@ -1,4 +1,5 @@
 import type {
+  DecisionRecord,
   SessionInput,
   SessionRecord,
   SetInput,
@@ -190,13 +191,17 @@ export const restoreSession: WriteKindOf<One, null> = {
   show: (view, { params }) => changedSession(view, params, () => ({ discardedAt: null })),
 };
 
+/** Nothing overtakes a stop, nor lighter work that nobody has settled. */
+export function outlasts({ decision }: Pick<DecisionRecord, 'decision'>): boolean {
+  return decision.code === 'stop' || decision.code === 'lighter';
+}
+
 /** Decisions of the same track that a session with a set in it leaves behind: nobody takes them any more. */
 export function overtaken(view: RecordView, session: SessionRecord): ShownRecord[] {
   const { exerciseId, track } = session.prescription;
   return view.all('decision').flatMap((decision): ShownRecord[] => {
     if (decision.status !== 'waiting' || decision.personId !== session.personId) return [];
-    // Nothing overtakes a stop, nor lighter work that nobody has settled.
-    if (['stop', 'lighter'].includes(decision.decision.code)) return [];
+    if (outlasts(decision)) return [];
     const before = view.get('session', decision.sessionId);
     const isBefore =
       before !== undefined &&
