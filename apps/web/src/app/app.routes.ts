@@ -17,6 +17,7 @@ import { sessionRoutes } from './features/session/routes';
 import { setupsRoutes } from './features/setups/routes';
 import { signInRoutes } from './features/sign-in/routes';
 import { skillsRoutes } from './features/skills/routes';
+import { stopsRoutes } from './features/stops/routes';
 import { studioRoutes } from './features/studio/routes';
 import { testBenchRoutes } from './features/test-bench/routes';
 import { todayRoutes } from './features/today/routes';
@@ -44,6 +45,7 @@ export const routes: Routes = [
       ...bagRoutes,
       ...buyRoutes,
       ...nextRoutes,
+      ...stopsRoutes,
       ...logRoutes,
       ...outboxRoutes,
       ...placesRoutes,

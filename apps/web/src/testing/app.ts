@@ -54,6 +54,9 @@ export const STUDIO: StudioRecord = {
   breakDays: 14,
 };
 
+/** The same, where no time without training is called a break: what was done on a fixed day grows old. */
+export const WITHOUT_BREAKS: StudioRecord = { ...STUDIO, breakDays: 100_000 };
+
 /** The application's own store and effects; only the wire is in the spec's hands. */
 export function setUpApp(): { store: Store; wire: HttpTestingController } {
   TestBed.configureTestingModule({
@@ -83,7 +86,9 @@ export function tell(
   );
   store.dispatch(recordActions.restored({ changes: [], cursor: null, unread: [] }));
   store.dispatch(recordActions.restoredOlder({ changes: [] }));
-  store.dispatch(recordActions.pulled({ changes, cursor: '', more: false, held: false, unread: [] }));
+  store.dispatch(
+    recordActions.pulled({ changes, cursor: '', more: false, held: false, unread: [] }),
+  );
 }
 
 /** The application with the trainer signed in: one person, one place and these bands. */

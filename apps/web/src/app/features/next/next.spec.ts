@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { derivedId } from '@wiry-otter/derived';
-import { asked, setUpApp, tell, writes } from '../../../testing/app';
+import { asked, setUpApp, tell, WITHOUT_BREAKS, writes } from '../../../testing/app';
 import { type OfflineDevice, SESSION, trained } from '../../../testing/offline-device';
 import { outboxActions } from '../../records/outbox/outbox-state';
 import type { KeptWrite } from '../../records/outbox/write';
@@ -18,7 +18,7 @@ async function ended(redFlag = false): Promise<OfflineDevice> {
 
 async function openNext(records: Parameters<typeof tell>[1]) {
   const { store, wire } = setUpApp();
-  tell(store, records);
+  tell(store, { ...records, studio: [WITHOUT_BREAKS] });
   const written = writes();
   spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
   const fixture = TestBed.createComponent(Next);

@@ -28,6 +28,7 @@ import {
   selectSessions,
   selectUnits,
 } from '../../records/selectors';
+import { SHOWN } from '../../records/shown';
 import { noteFields } from '../../records/outbox/kinds/people';
 import { studioActions } from '../../records/writing/studio-actions';
 import { noticeActions } from '../../ui/notices/notices';
@@ -69,6 +70,7 @@ export const SheetStore = signalStore(
     _sending: new Sending(),
     _notes: global.selectSignal(selectNotes),
     _sessions: global.selectSignal(selectSessions),
+    _stops: global.selectSignal(SHOWN.stop.selectAll),
     _rail: global.selectSignal(selectRail),
     _places: global.selectSignal(selectPlaces),
     _writes: global.selectSignal(outboxFeature.selectWrites),
@@ -84,6 +86,7 @@ export const SheetStore = signalStore(
       _rail,
       _sending,
       _sessions,
+      _stops,
       _writes,
       deletingId,
       givingId,
@@ -94,7 +97,12 @@ export const SheetStore = signalStore(
       const all = computed((): readonly Entry[] => {
         const found = person();
         if (found === undefined) return [];
-        return personTimeLine(found, { notes: _notes(), sessions: _sessions(), units: units() });
+        return personTimeLine(found, {
+          notes: _notes(),
+          sessions: _sessions(),
+          stops: _stops(),
+          units: units(),
+        });
       });
       const copies = computed(() =>
         _rail().flatMap((band) =>

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { format } from 'date-fns';
 import type { Entry } from './person-time-line';
 import { SheetStore } from './sheet-store';
@@ -9,12 +10,14 @@ const WHAT_WORDS: Readonly<Record<Entry['what'], string>> = {
   clearance: 'clearance',
   consent: 'consent',
   session: 'session',
+  stop: '✕ stop',
   archive: 'archive',
 };
 
 /** Notes and all else that has happened, the latest first, with a field for another note. */
 @Component({
   selector: 'otter-time-line',
+  imports: [RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section aria-labelledby="story">
@@ -64,7 +67,9 @@ const WHAT_WORDS: Readonly<Record<Entry['what'], string>> = {
             } @else {
               <div class="flex flex-wrap items-baseline gap-x-3">
                 <span class="figure w-28 flex-none text-sm text-faint">{{ entry.dayWords }}</span>
-                <span class="w-20 flex-none text-sm text-faint">{{ what[entry.what] }}</span>
+                <span class="w-20 flex-none text-sm text-faint" [class.text-stop!]="entry.stopId">{{
+                  what[entry.what]
+                }}</span>
                 <span class="min-w-52 flex-1 whitespace-pre-line">{{ entry.words }}</span>
                 @if (entry.what === 'body') {
                   <button
@@ -74,6 +79,11 @@ const WHAT_WORDS: Readonly<Record<Entry['what'], string>> = {
                   >
                     Take away <span class="sr-only">what was weighed on {{ entry.dayWords }}</span>
                   </button>
+                }
+                @if (entry.stopId; as stopId) {
+                  <a class="action-quiet" [routerLink]="['/stops', stopId]"
+                    >Note for the clinician</a
+                  >
                 }
                 @if (entry.note; as note) {
                   <span class="text-sm text-faint">{{ note.writtenBy }}</span>

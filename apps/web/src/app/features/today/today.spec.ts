@@ -1,6 +1,8 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
-import { setUpApp, tell, writes } from '../../../testing/app';
+import { setUpApp, STUDIO, tell, WITHOUT_BREAKS, writes } from '../../../testing/app';
+import { derivedId } from '@wiry-otter/derived';
+import { format, subDays } from 'date-fns';
 import { BAND, ladderInput, SESSION, trained } from '../../../testing/offline-device';
 import { personRecord, UUID } from '../../../testing/records';
 import { recordActions } from '../../records/record-actions';
@@ -8,9 +10,9 @@ import { Today } from './today';
 
 type Records = Parameters<typeof tell>[1];
 
-function openToday(records: Records) {
+function openToday(records: Records, studio = WITHOUT_BREAKS) {
   const { store } = setUpApp();
-  tell(store, records);
+  tell(store, { ...records, studio: [studio] });
   const written = writes();
   const went = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
   const fixture = TestBed.createComponent(Today);
@@ -22,6 +24,16 @@ function openToday(records: Records) {
     return found;
   };
   return { button, fixture, root, store, went, written };
+}
+
+/** A button of the dialog that is opened, once it is. */
+async function inDialog(words: string): Promise<HTMLButtonElement> {
+  for (;;) {
+    const found = [...document.querySelectorAll<HTMLButtonElement>('cdk-dialog-container button')];
+    const button = found.find((one) => one.textContent.trim() === words);
+    if (button !== undefined) return button;
+    await new Promise((resolve) => setTimeout(resolve));
+  }
 }
 
 /** Records after a session that is over, whose decision waits. */
@@ -58,6 +70,55 @@ describe('today', () => {
     expect(root.textContent).toContain('Heavier');
     button().click();
     expect(written().map(({ kind }) => kind)).toEqual(['startSession']);
+  });
+
+  it('asks after a break what is begun with, and writes the lighter one as a version', async () => {
+    const device = await trained();
+    await device.write('finishSession', { id: SESSION }, { redFlag: false });
+    const decision = { id: derivedId('decision', SESSION), sessionId: SESSION };
+    await device.write('acceptDecision', decision, null);
+    const rungs = device.view.all('ladder')[0]?.rungs ?? [];
+    const { button, written } = openToday(device.records, { ...STUDIO, breakDays: 1 });
+    button().click();
+    const begin = await inDialog('Begin lighter');
+    expect(document.body.textContent).toContain('After a break of');
+    expect(written()).toEqual([]);
+    begin.click();
+    while (written().length < 2) await new Promise((resolve) => setTimeout(resolve));
+    expect(written().map(({ kind }) => kind)).toEqual(['prescribe', 'startSession']);
+    const [eased, begun] = written();
+    expect(eased?.body).toEqual(jasmine.objectContaining({ setupIds: [rungs[0]?.setupId] }));
+    expect(begun?.body).toEqual(
+      jasmine.objectContaining({ prescriptionId: (eased?.params as { id: string }).id }),
+    );
+  });
+
+  it('asks how the morning after was, for as long as it is remembered', async () => {
+    const records = await afterSession();
+    const ofDaysAgo = (days: number): Records => ({
+      ...records,
+      session: (records.session ?? []).map((one) => ({
+        ...one,
+        day: format(subDays(new Date(), days), 'yyyy-MM-dd'),
+      })),
+    });
+    const ask = (root: HTMLElement): HTMLButtonElement | undefined =>
+      [...root.querySelectorAll('button')].find((one) =>
+        one.textContent.includes('How was the morning after'),
+      );
+    expect(ask(openToday(ofDaysAgo(0)).root)).toBeUndefined();
+    TestBed.resetTestingModule();
+    expect(ask(openToday(ofDaysAgo(8)).root)).toBeUndefined();
+    TestBed.resetTestingModule();
+    const { fixture, root, written } = openToday(ofDaysAgo(1));
+    ask(root)?.click();
+    fixture.detectChanges();
+    const seven = [...root.querySelectorAll<HTMLButtonElement>('fieldset button')].find(
+      (one) => one.textContent.trim() === '7',
+    );
+    seven?.click();
+    expect(written()[0]?.kind).toBe('noteNextMorning');
+    expect(written()[0]?.body).toEqual({ pain: 7 });
   });
 
   it('prescribes a set-up that is ready and was never begun', async () => {

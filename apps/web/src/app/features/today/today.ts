@@ -28,7 +28,7 @@ import {
   workKey,
 } from '../../records/selectors';
 import { focusActions } from '../../focus/focus';
-import { StopsInForce } from './stops-in-force';
+import { StopsInForce } from '../stops/stops-in-force';
 import { WorthALook } from './worth-a-look';
 
 /** An exercise of a person: prescribed, or with a set-up that is ready and not begun. */

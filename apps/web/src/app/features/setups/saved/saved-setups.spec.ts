@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { setUpApp, tell, writes } from '../../../../testing/app';
+import { setUpApp, tell, WITHOUT_BREAKS, writes } from '../../../../testing/app';
 import { SESSION, trained } from '../../../../testing/offline-device';
 import { answered } from '../../../records/record-actions';
 import { WorkbenchStore } from '../workbench/workbench-store';
@@ -18,7 +18,7 @@ class Workbench {}
 async function open() {
   const { records } = await trained();
   const { store } = setUpApp();
-  tell(store, records);
+  tell(store, { ...records, studio: [WITHOUT_BREAKS] });
   const written = writes();
   const fixture = TestBed.createComponent(Workbench);
   await fixture.whenStable();

@@ -5,6 +5,7 @@ import type {
   OverruleInput,
   PrescriptionInput,
   SessionRecord,
+  SetupRecord,
   StopRecord,
 } from '@wiry-otter/contracts';
 import { DEFAULT_BREAK_DAYS } from '@wiry-otter/core';
@@ -80,6 +81,64 @@ export const finishSession: WriteKindOf<One, FinishInput> = {
   },
 };
 
+/** Set-ups of a session's person and exercise: those that stand, and those it was done with. */
+function setupsReviewed(view: RecordView, session: SessionRecord): SetupRecord[] {
+  const usedIds = session.setups.map(({ id }) => id);
+  return view
+    .all('setup')
+    .filter(
+      (setup) =>
+        setup.personId === session.personId &&
+        setup.exerciseId === session.prescription.exerciseId &&
+        (!setup.removed || usedIds.includes(setup.id)),
+    )
+    .toSorted((a, b) => a.id.localeCompare(b.id));
+}
+
+/** What a session is reviewed by on this device; undefined where the person is not known here. */
+export function reviewFacts(
+  view: RecordView,
+  session: SessionRecord,
+  at: string,
+  {
+    climbed,
+    flags = [],
+  }: Pick<ReviewFacts, 'climbed'> & { readonly flags?: readonly StopRecord[] },
+): ReviewFacts | undefined {
+  const { personId, prescription } = session;
+  const person = view.get('person', personId);
+  if (person === undefined) return undefined;
+  return {
+    session,
+    person,
+    breakDays: breakDaysOf(view),
+    setups: setupsReviewed(view, session),
+    climbed,
+    bands: bandFacts(view, studioFacts(view, at).today),
+    stops: [...view.all('stop').filter((stop) => stop.personId === personId), ...flags].toSorted(
+      (a, b) => b.at.localeCompare(a.at) || a.id.localeCompare(b.id),
+    ),
+    unread: view
+      .all('decision')
+      .filter((one) => one.status === 'waiting' && one.decision.code === 'lighter')
+      .filter((one) => isBefore(view, one, session)),
+    sessions: [...view.all('session'), session]
+      .filter(
+        (one, i, all) =>
+          all.findLastIndex(({ id }) => id === one.id) === i &&
+          one.personId === personId &&
+          one.prescription.exerciseId === prescription.exerciseId &&
+          one.discardedAt === null &&
+          Date.parse(one.startedAt) <= Date.parse(session.startedAt),
+      )
+      .toSorted((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt)),
+  };
+}
+
+export function breakDaysOf(view: RecordView): number {
+  return view.all('studio')[0]?.breakDays ?? DEFAULT_BREAK_DAYS;
+}
+
 /** What comes next after a session, and the ladder where it is made anew for that. */
 export async function decided(
   view: RecordView,
@@ -90,49 +149,16 @@ export async function decided(
 ): Promise<Derivation<readonly ShownRecord[]>> {
   const { personId } = session;
   const { exerciseId } = session.prescription;
-  const usedIds = session.setups.map(({ id }) => id);
-  const person = view.get('person', personId);
-  const setups = view
-    .all('setup')
-    .filter(
-      (setup) =>
-        setup.personId === personId &&
-        setup.exerciseId === exerciseId &&
-        (!setup.removed || usedIds.includes(setup.id)),
-    )
-    .toSorted((a, b) => a.id.localeCompare(b.id));
+  const setups = setupsReviewed(view, session);
   const placeId = setupOfSession(session, setups)?.placeId;
-  if (person === undefined || placeId === undefined) return refused('not-found');
+  if (placeId === undefined) return refused('not-found');
   const where = { personId, exerciseId, placeId };
   const found = await climbedLadder(view, where, written, deriver);
   if (!found.ok) return found;
   const { climbed, records } = found.value;
-  const facts: ReviewFacts = {
-    session,
-    person,
-    breakDays: view.all('studio')[0]?.breakDays ?? DEFAULT_BREAK_DAYS,
-    setups,
-    climbed,
-    bands: bandFacts(view, studioFacts(view, written.at).today),
-    stops: [
-      ...view.all('stop').filter((stop) => stop.personId === personId),
-      ...flagged.map(({ record }) => record as StopRecord),
-    ].toSorted((a, b) => b.at.localeCompare(a.at) || a.id.localeCompare(b.id)),
-    unread: view
-      .all('decision')
-      .filter((one) => one.status === 'waiting' && one.decision.code === 'lighter')
-      .filter((one) => isBefore(view, one, session)),
-    sessions: [...view.all('session'), session]
-      .filter(
-        (one, i, all) =>
-          all.findLastIndex(({ id }) => id === one.id) === i &&
-          one.personId === personId &&
-          one.prescription.exerciseId === exerciseId &&
-          one.discardedAt === null &&
-          Date.parse(one.startedAt) <= Date.parse(session.startedAt),
-      )
-      .toSorted((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt)),
-  };
+  const flags = flagged.map(({ record }) => record as StopRecord);
+  const facts = reviewFacts(view, session, written.at, { climbed, flags });
+  if (facts === undefined) return refused('not-found');
   const review = reviewSession(facts);
   if (!review.ok) return review;
   const decision: DecisionRecord = {

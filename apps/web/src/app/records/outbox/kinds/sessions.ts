@@ -34,7 +34,7 @@ interface DoneSet extends One {
   readonly setId: string;
 }
 
-function usedSetup({ document, figures, id, title, version }: SetupRecord): UsedSetup {
+export function usedSetup({ document, figures, id, title, version }: SetupRecord): UsedSetup {
   return {
     id,
     version,

@@ -61,6 +61,11 @@ interface Answer {
                     Go on, with a reason
                   </button>
                 }
+                <a
+                  class="action-quiet inline-flex items-center"
+                  [routerLink]="['/stops', line.stop.id]"
+                  >Note for the clinician</a
+                >
                 <button class="action-quiet" type="button" (click)="ask(line.stop, 'takeStopBack')">
                   It was ticked by mistake
                 </button>
