@@ -30,12 +30,12 @@ export function loadChange(
   if (from === to) return { loads: quantityWords(one), by: 'the same load' };
   const other = demandQuantity(after.load, null, demandUnit, unit);
   const difference = after.load - before.load;
-  const apart = demandQuantity(
-    Math.abs(difference),
-    review.ladder[to]?.u ?? null,
-    demandUnit,
-    unit,
-  );
+  const u = review.ladder[to]?.u ?? null;
+  const { spread, unit: unitWord } = demandQuantity(Math.abs(difference), u, demandUnit, unit);
+  // Of the figures as they are read, so that the difference is theirs.
+  const digits = one.figure.split('.')[1]?.length ?? 0;
+  const figure = Math.abs(Number(other.figure) - Number(one.figure)).toFixed(digits);
+  const apart = { figure, spread, unit: unitWord };
   const percent = Math.round((100 * Math.abs(difference)) / before.load);
   return {
     loads: `${one.figure} → ${quantityWords(other)}`,

@@ -15,7 +15,7 @@ import { PAINS } from './pains';
           Pain the morning after {{ day() }}, 0 to 10: 6 and more stops the work, over the limit
           makes it lighter.
         </legend>
-        <div class="mt-1 grid grid-cols-6 gap-1 sm:grid-cols-12">
+        <div class="mt-1 grid grid-cols-6 gap-1 sm:grid-cols-11">
           @for (pain of pains; track pain) {
             <button
               class="choice"
@@ -26,8 +26,10 @@ import { PAINS } from './pains';
               {{ pain }}
             </button>
           }
-          <button class="action-quiet" type="button" (click)="asking.set(false)">Leave it</button>
         </div>
+        <button class="action-quiet -ml-2" type="button" (click)="asking.set(false)">
+          Leave it
+        </button>
       </fieldset>
     } @else {
       <button

@@ -1,7 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { clinicianWords, isStopPain, STOP_CAUSE_WORDS, writeDay } from '@wiry-otter/core';
+import type { SetupFigures } from '@wiry-otter/contracts';
+import {
+  clinicianWords,
+  CONDITION_WORDS,
+  type ForceUnit,
+  isStopPain,
+  STOP_CAUSE_WORDS,
+  writeDay,
+  writeForce,
+} from '@wiry-otter/core';
 import { format, parseISO } from 'date-fns';
 import { selectPeople, selectStudio, selectUnits } from '../../records/selectors';
 import { SHOWN } from '../../records/shown';
@@ -38,6 +47,9 @@ export class ClinicianNote {
     return stop === undefined ? '' : STOP_CAUSE_WORDS[stop.cause];
   });
   protected readonly noted = computed(() => momentWords(this.stop()?.at ?? ''));
+  protected readonly conditions = computed(() =>
+    (this.person()?.conditions ?? []).map((one) => CONDITION_WORDS[one]).join(', '),
+  );
   protected readonly clearance = computed(() => {
     const clearance = this.person()?.clearance ?? null;
     return clearance === null
@@ -53,8 +65,7 @@ export class ClinicianNote {
         id: set.id,
         at: format(parseISO(set.performedAt), 'HH:mm'),
         title: setup?.title ?? '',
-        load:
-          setup === undefined ? '' : quantityWords(meanQuantity(setup.figures, this.units().force)),
+        load: setup === undefined ? '' : loadWords(setup.figures, this.units().force),
         done: doneWords(set),
         form: set.form,
         pain: set.pain,
@@ -66,6 +77,13 @@ export class ClinicianNote {
   protected print(): void {
     window.print();
   }
+}
+
+/** In the studio's unit, and of a pull in kilograms besides, as most people think of it. */
+function loadWords(figures: SetupFigures, unit: ForceUnit): string {
+  const words = quantityWords(meanQuantity(figures, unit));
+  const isPull = figures.unit === 'N' && unit !== 'kgf';
+  return isPull ? `${words} (${writeForce(figures.mean, 'kgf')})` : words;
 }
 
 function momentWords(at: string): string {

@@ -167,7 +167,7 @@ export class Today {
         (decision) =>
           decision.decision.code === 'lighter' && done.some(({ id }) => id === decision.sessionId),
       )?.sessionId,
-      morningAfter: done.find(isToBeAsked),
+      morningAfter: last !== undefined && isToBeAsked(last) ? last : undefined,
       stopped: this.stopWords(personId, exerciseId, setup),
       hindrance:
         setup === undefined
