@@ -1,5 +1,6 @@
-import type { ExerciseDocument, SkillDocument } from '@wiry-otter/contracts';
+import type { DosesDocument, ExerciseDocument, SkillDocument } from '@wiry-otter/contracts';
 import { DOCUMENTS } from './documents.js';
+import doses from '../doses.json' with { type: 'json' };
 import { SKILL_DOCUMENTS } from './skill-documents.js';
 
 // They come with the product, and a test holds each to its schema as it lies here: to parse them all at
@@ -10,6 +11,9 @@ export const CATALOGUE = DOCUMENTS as readonly ExerciseDocument[];
 
 /** The skills that bands help with, in the order they are offered. */
 export const SKILLS = SKILL_DOCUMENTS as readonly SkillDocument[];
+
+/** What is begun with where no exercise or skill says. */
+export const DOSES = doses as DosesDocument;
 
 const BY_ID: ReadonlyMap<string, ExerciseDocument> = new Map(
   CATALOGUE.map((exercise) => [exercise.id, exercise]),

@@ -1,5 +1,6 @@
 import { readdirSync } from 'node:fs';
 import {
+  dosesDocument,
   type ExerciseDocument,
   exerciseDocument,
   parseDocument,
@@ -11,6 +12,7 @@ import {
   CAUTION_RULES,
   composeSetup,
   type DemandCourse,
+  GOALS,
   greatestTip,
   jointAngles,
   type PreparedExercise,
@@ -23,7 +25,7 @@ import {
   solveSetup,
   STANDARD_GRAVITY_M_S2,
 } from '@wiry-otter/core';
-import { CATALOGUE, SKILLS } from '../src/index.js';
+import { CATALOGUE, DOSES, SKILLS } from '../src/index.js';
 
 const STATURES = [1.5, 1.75, 2];
 const KILOGRAMS_PER_METRE = 41;
@@ -218,4 +220,24 @@ describe('catalogue', () => {
       });
     });
   }
+});
+
+describe('the doses', () => {
+  it('fit their schema', () => {
+    expect(dosesDocument.parse(DOSES)).toEqual(DOSES);
+  });
+
+  it('train who is in rehab by the rules of rehab, and nobody else', () => {
+    const schools = GOALS.map((goal) => [goal, DOSES.goals[goal].reps.school]);
+    expect(Object.fromEntries(schools)).toEqual({
+      ...{ build: 'fill-range', keep: 'fill-range', rehab: 'rehab', skill: 'fill-range' },
+    });
+  });
+
+  it('of a Nordic are slow lowerings: two sets of four with help, three without', () => {
+    const dose = SKILLS.find(({ id }) => id === 'nordic')?.dose;
+    expect([dose?.school, dose?.sets, dose?.bareSets]).toEqual(['lowering', 3, 1]);
+    expect(dose?.work).toEqual(jasmine.objectContaining({ reps: 4, bareReps: 3 }));
+    expect(dose?.exit).toEqual({ sets: 3, reps: 10 });
+  });
 });

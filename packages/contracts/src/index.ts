@@ -1,6 +1,7 @@
 export * from './documents/band-parts.js';
 export * from './documents/band.js';
 export * from './documents/care.js';
+export * from './documents/dose.js';
 export * from './documents/exercise.js';
 export * from './documents/person-parts.js';
 export * from './documents/records.js';

@@ -17,6 +17,7 @@ import {
   searchDocument,
 } from './documents/search.js';
 import { setupDocument } from './documents/setup.js';
+import { dosesDocument } from './documents/dose.js';
 import { skillDocument } from './documents/skill.js';
 import { personFile } from './api/person-file.js';
 import { solutionDocument } from './documents/solution.js';
@@ -27,6 +28,7 @@ export const OPEN_DOCUMENTS = {
   'wiry-otter.calibration': calibrationDocument,
   'wiry-otter.exercise': exerciseDocument,
   'wiry-otter.skill': skillDocument,
+  'wiry-otter.doses': dosesDocument,
   'wiry-otter.setup': setupDocument,
   'wiry-otter.solution': solutionDocument,
   'wiry-otter.search': searchDocument,

@@ -1,33 +1,12 @@
 import * as z from 'zod';
 import { day, form, nonNegative, phaseRange } from '../documents/primitives.js';
+import { work } from '../documents/dose.js';
 import { decisionDocument, reviewDocument, school } from '../documents/review.js';
 import { happenedAt, model, moment, uuid, version } from './identity.js';
 import { setupFigures } from './setups.js';
 
 const count = z.number().int().min(0).max(1000);
 const painFelt = z.number().int().min(0).max(10);
-const atLeastOne = z.number().int().min(1).max(1000);
-
-/** What is counted in a set, and the range it is to lie in. */
-export const work = z.discriminatedUnion('kind', [
-  z
-    .strictObject({ kind: z.literal('reps'), from: atLeastOne, to: atLeastOne })
-    .refine(({ from, to }) => to >= from, { path: ['to'], message: 'not less than `from`' }),
-  z
-    .strictObject({ kind: z.literal('hold'), from_s: atLeastOne, to_s: atLeastOne })
-    .refine(({ from_s, to_s }) => to_s >= from_s, {
-      path: ['to_s'],
-      message: 'not less than `from_s`',
-    }),
-  /** Held at the top for so long, then lowered in so long, so often in a set. */
-  z.strictObject({
-    kind: z.literal('lowering'),
-    hold_s: atLeastOne,
-    lower_s: atLeastOne,
-    reps: atLeastOne,
-  }),
-]);
-export type Work = z.infer<typeof work>;
 
 /** One set of several parts, each lighter than the one before, or heavier on the way up. */
 export const dropSet = z.strictObject({

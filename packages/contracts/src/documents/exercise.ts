@@ -10,6 +10,7 @@ import {
   STRENGTH_SHAPES,
 } from '@wiry-otter/core';
 import * as z from 'zod';
+import { dose } from './dose.js';
 import {
   anchorKind,
   bandKind,
@@ -206,6 +207,8 @@ const guidance = {
   cautions: z.array(id).optional(),
   /** The stage of rehab that it belongs to; a hold is isometric and a movement dynamic where it is not said. */
   stage: z.enum(REHAB_STAGES).optional(),
+  /** What it is begun with, where that is not what the person's goal says. */
+  dose: dose.optional(),
   /** Neighbours in the catalogue. */
   easier: z.array(id).optional(),
   harder: z.array(id).optional(),

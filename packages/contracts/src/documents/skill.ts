@@ -1,5 +1,6 @@
 import { type Skill, SKILL_WORKS } from '@wiry-otter/core';
 import * as z from 'zod';
+import { dose } from './dose.js';
 import { documentHead, id, name, phaseRange } from './primitives.js';
 
 const words = z.string().min(1);
@@ -32,5 +33,7 @@ export const skillDocument = z.strictObject({
   beyond: z.array(id).optional(),
   lowered: z.boolean().optional(),
   target: name.optional(),
+  /** What it is worked on with, where that is not what skills of its kind are. */
+  dose: dose.optional(),
 }) satisfies z.ZodType<Skill>;
 export type SkillDocument = z.infer<typeof skillDocument>;

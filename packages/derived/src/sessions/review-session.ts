@@ -205,7 +205,7 @@ function askedBy(
       const since = paceSince(sameWork(session, sessions), pace);
       return {
         hold_s: pace,
-        reps: { from: work.reps, to: work.reps },
+        reps: { from: Math.min(work.reps, work.bareReps ?? work.reps), to: work.reps },
         since: since ?? session.day,
       };
     }

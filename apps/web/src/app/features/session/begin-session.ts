@@ -126,6 +126,7 @@ export class BeginSession {
     if (isPrescriptionFor(inForce, setup)) return this.begin(inForce.id);
     const { exerciseId, personId } = setup;
     if (this.showLighterFirst({ personId, exerciseId, track: 'main' })) return;
-    this.start(this.prescribe(firstPrescription(setup)));
+    const { goal = 'build' } = this.view().get('person', personId) ?? {};
+    this.start(this.prescribe(firstPrescription(setup, goal)));
   }
 }

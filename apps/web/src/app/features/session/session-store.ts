@@ -128,8 +128,14 @@ export const SessionStore = signalStore(
         const targets = session()?.prescription.target ?? [];
         const aim = targets[Math.min(set, targets.length - 1)] ?? 0;
         const asked = work();
+        const wanted = setupIdOfSet(session()?.prescription ?? { setupIds: [] }, set);
+        const isBare = session()?.setups.find(({ id }) => id === wanted)?.bands === 0;
         return asked?.kind === 'lowering'
-          ? { reps: asked.reps, hold_s: aim, lowering_s: aim }
+          ? {
+              reps: isBare ? (asked.bareReps ?? asked.reps) : asked.reps,
+              hold_s: aim,
+              lowering_s: aim,
+            }
           : { reps: aim, hold_s: aim };
       }),
       complete: computed(() => sets().length >= (session()?.prescription.sets ?? 1)),

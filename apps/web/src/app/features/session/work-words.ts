@@ -10,7 +10,9 @@ export function workWords(work: Work | undefined): string {
     case 'hold':
       return `range ${work.from_s}–${work.to_s} s held`;
     case 'lowering':
-      return `${work.reps} reps, held and lowered`;
+      return work.bareReps === undefined
+        ? `${work.reps} reps, held and lowered`
+        : `${work.reps} reps, ${work.bareReps} without a band, held and lowered`;
   }
 }
 

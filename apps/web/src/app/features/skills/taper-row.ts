@@ -7,7 +7,15 @@ import { WorkbenchStore } from '../setups/workbench/workbench-store';
 import { whenLetGo } from '../../ui/timing/when-let-go';
 import { LevelStore } from './level-store';
 import { StartStore } from './start-store';
-import { holdPrescription, loweringPrescription, taperPrescription, taperSets } from './taper';
+import {
+  dosePrescription,
+  holdPrescription,
+  loweringPrescription,
+  nearestHelp,
+  rungsOfDose,
+  taperPrescription,
+  taperSets,
+} from './taper';
 import { WorkButton } from './work-button';
 
 /** The work of a skill from the rungs of its ladder: three sets with less help each, holds, slow lowerings. */
@@ -30,7 +38,36 @@ import { WorkButton } from './work-button';
         [ladder]="ladder()"
       />
     }
-    @if (!isHeld()) {
+    @if (levels.skill().dose; as dose) {
+      <h2>Slow lowerings</h2>
+      @if (dosed(); as rungs) {
+        <ol class="mt-1 grid gap-2 sm:grid-cols-3" aria-label="Sets of slow lowerings">
+          @for (rung of rungs; track $index) {
+            <li class="border-t-[3px] border-help pt-1">
+              <span class="block font-bold">{{ rung.title }}</span>
+              <span class="figure block text-sm text-help">{{ repsOfDose(rung) }} reps</span>
+            </li>
+          }
+        </ol>
+        <p class="mt-1 text-sm">
+          Held at the top, lowered as slowly, a second more each time, up to 8 s.
+          @if (dose.exit; as exit) {
+            On from here at {{ exit.sets }} × {{ exit.reps }} all the way down without a band.
+          }
+        </p>
+        <p class="mt-1 text-sm">i {{ loweringNote }}</p>
+        <otter-work-button
+          words="Prescribe these"
+          [rungs]="rungs"
+          [input]="ofDose()"
+          [ladder]="ladder()"
+        />
+      } @else {
+        <p class="mt-1 text-sm text-faint">
+          Make a ladder from much help to none: the sets are rungs of it.
+        </p>
+      }
+    } @else if (!isHeld()) {
       <h2>Three sets, less help each</h2>
       @if (sets().length === 0) {
         <p class="mt-1 text-sm text-faint">
@@ -167,6 +204,31 @@ export class TaperRow {
           aim: `${current.target.join(', ')} ${countWord(current.work)}`,
         };
   });
+  /** The rungs of the skill's own dose, set by set. */
+  protected readonly dosed = computed(() => {
+    const { dose } = this.levels.skill();
+    const first = this.start.first();
+    const helped = this.rungs().filter(({ solved }) => solved.document.runs.length > 0);
+    const wanted = first?.shares.at(0);
+    if (dose === undefined || first === undefined || wanted === undefined) return null;
+    const nearest = nearestHelp(helped, first, wanted);
+    const bare = this.rungs().find(({ solved }) => solved.document.runs.length === 0);
+    return nearest === undefined ? null : rungsOfDose(dose, { helped: nearest, bare });
+  });
+  protected readonly ofDose = computed(() => {
+    const { dose } = this.levels.skill();
+    const rungs = this.dosed();
+    return dose === undefined || rungs === null
+      ? null
+      : dosePrescription(this.personId(), dose, rungs);
+  });
+
+  protected repsOfDose({ solved }: Rung): number {
+    const work = this.levels.skill().dose?.work;
+    if (work?.kind !== 'lowering') return 0;
+    return solved.document.runs.length === 0 ? (work.bareReps ?? work.reps) : work.reps;
+  }
+
   private readonly personId = computed(() => this.workbench.person()?.id ?? '');
   protected readonly rungsOfSets = computed(() => this.sets().map(({ rung }) => rung));
   protected readonly taper = computed(() => taperPrescription(this.personId(), this.sets()));

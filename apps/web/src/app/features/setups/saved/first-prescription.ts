@@ -1,31 +1,46 @@
-import type { PrescriptionInput, PrescriptionRecord, SetupRecord } from '@wiry-otter/contracts';
+import { DOSES } from '@wiry-otter/catalogue';
+import type {
+  Dose,
+  PersonRecord,
+  PrescriptionInput,
+  PrescriptionRecord,
+  SetupRecord,
+  Work,
+} from '@wiry-otter/contracts';
 import { isHold } from '@wiry-otter/core';
 
-/** Three sets of 8 to 15, a minute and a half between; holds of 10 to 20 seconds. */
-const FIRST: Readonly<Record<'reps' | 'hold', Omit<PrescriptionInput, 'personId' | 'setupIds'>>> = {
-  reps: {
-    school: 'fill-range',
-    track: 'main',
-    sets: 3,
-    work: { kind: 'reps', from: 8, to: 15 },
-    rest_s: 90,
-    target: [8, 8, 8],
-    drop: null,
-  },
-  hold: {
-    school: 'hold',
-    track: 'main',
-    sets: 3,
-    work: { kind: 'hold', from_s: 10, to_s: 20 },
-    rest_s: 90,
-    target: [10, 10, 10],
-    drop: null,
-  },
-};
+/**
+ * What a first prescription of a set-up asks for: the exercise's own dose where it has one, else what
+ * the person trains for says. Rehab goes on by the rules of rehab.
+ */
+export function firstPrescription(
+  { document, id, personId }: SetupRecord,
+  goal: PersonRecord['goal'],
+): PrescriptionInput {
+  const { exercise } = document;
+  const dose = exercise.dose ?? DOSES.goals[goal][workKind(exercise)];
+  return prescriptionOf(dose, { personId, setupIds: [id], track: 'main' });
+}
 
-/** What a first prescription of a set-up asks for. */
-export function firstPrescription({ document, id, personId }: SetupRecord): PrescriptionInput {
-  return { ...FIRST[workKind(document.exercise)], personId, setupIds: [id] };
+/** A dose as it is prescribed with these set-ups, aimed at the foot of its range. */
+export function prescriptionOf(
+  { rest_s, school, sets, work }: Dose,
+  whose: Pick<PrescriptionInput, 'personId' | 'setupIds' | 'track'>,
+): PrescriptionInput {
+  const target = Array.from({ length: sets }, () => footOf(work));
+  return { ...whose, school, sets, work, rest_s, target, drop: null };
+}
+
+/** Repetitions or seconds that a set is begun with. */
+function footOf(work: Work): number {
+  switch (work.kind) {
+    case 'reps':
+      return work.from;
+    case 'hold':
+      return work.from_s;
+    case 'lowering':
+      return work.lower_s;
+  }
 }
 
 /** Whether a prescription is for this set-up, and counts what its exercise is counted in. */
