@@ -22,6 +22,7 @@ for (const bench of [
   'apps/cli/bench/documents.bench.ts',
   'apps/cli/bench/finder.bench.ts',
   'apps/cli/bench/plans.bench.ts',
+  'apps/cli/bench/schools.bench.ts',
   'e2e/bench/finder.bench.ts',
   'apps/gauge/bench/measuring.bench.ts',
   'apps/gauge/bench/coverage.bench.ts',
