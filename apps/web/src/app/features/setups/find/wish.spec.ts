@@ -33,7 +33,7 @@ describe('a wish for so many repetitions', () => {
         doneSet({ reps: 15, spare: 3, form: 'breaking' }),
       ],
     });
-    const strength = knownStrength([older, latest], 'sela', ROW.exerciseId);
+    const strength = knownStrength([older, latest], 'sela', ROW.exerciseId, 0);
     expect(strength?.day).toBe('2026-11-20');
     expect(strength?.once).toBeCloseTo(ROW.figures.mean * (1 + 12 / 30), 9);
     if (strength === undefined) throw new Error('nothing known');
@@ -44,10 +44,23 @@ describe('a wish for so many repetitions', () => {
     expect(forReps(12)).toBeLessThan(forReps(10));
   });
 
+  it('counts what of the body is lifted with the bands', () => {
+    const squats = done({ sets: [doneSet({ reps: 12, spare: 0 })] });
+    const moved_N = 600;
+    const strength = knownStrength([squats], 'sela', ROW.exerciseId, moved_N);
+    if (strength === undefined) throw new Error('nothing known');
+    expect(strength.once).toBeCloseTo((ROW.figures.mean + moved_N) * 1.4, 9);
+    // Four repetitions fewer allow a tenth more of all that is lifted, and so nearly twice the band.
+    const forReps = (reps: number): number =>
+      loadFor({ kind: 'reps', reps, spare: 0 }, strength.once) - moved_N;
+    expect(forReps(12)).toBeCloseTo(ROW.figures.mean, 9);
+    expect(forReps(8) / ROW.figures.mean).toBeGreaterThan(1.7);
+  });
+
   it('is not offered where nothing of the kind was done', () => {
     const held = done({ sets: [doneSet({ reps: 0, hold_s: 30 })] });
-    expect(knownStrength([held], 'sela', ROW.exerciseId)).toBeUndefined();
+    expect(knownStrength([held], 'sela', ROW.exerciseId, 0)).toBeUndefined();
     const other = done({ personId: 'tobias', sets: [doneSet({})] });
-    expect(knownStrength([other], 'sela', ROW.exerciseId)).toBeUndefined();
+    expect(knownStrength([other], 'sela', ROW.exerciseId, 0)).toBeUndefined();
   });
 });

@@ -11,12 +11,13 @@ export type WishKind = Metric | 'repetitions' | 'asMuchAs';
 
 /** A set from which a person's strength in an exercise is known. */
 export interface KnownStrength {
-  /** The load that could be moved once, in the demand's unit. */
+  /** The load that could be moved once, with what of the body is lifted besides, in the demand's unit. */
   readonly once: number;
   /** The day of the set, ISO 8601. */
   readonly day: string;
   readonly reps: number;
   readonly spare: number;
+  /** Of the bands. */
   readonly load: number;
 }
 
@@ -32,11 +33,14 @@ export interface DoneSession extends Pick<SessionRecord, 'personId' | 'day'> {
 /**
  * What the latest session of an exercise tells of the person's strength: the best of its full sets
  * that were clean; undefined where there is none.
+ *
+ * @param moved_N what of the body is lifted with the bands
  */
 export function knownStrength(
   sessions: readonly DoneSession[],
   personId: string,
   exerciseId: string,
+  moved_N: number,
 ): KnownStrength | undefined {
   const of = sessions
     .filter(
@@ -51,7 +55,10 @@ export function knownStrength(
       const spare = left ?? 0;
       const load = setup.figures.mean;
       return [
-        { once: capabilityFrom({ kind: 'reps', reps, spare }, load), day, reps, spare, load },
+        {
+          once: capabilityFrom({ kind: 'reps', reps, spare }, load + moved_N),
+          ...{ day, reps, spare, load },
+        },
       ];
     });
     const [best] = known.toSorted((a, b) => b.once - a.once);

@@ -1,6 +1,6 @@
 import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { loadFor, type Metric, type Target } from '@wiry-otter/core';
+import { loadFor, type Metric, movedWeight, type Target } from '@wiry-otter/core';
 import { demandOfUnit } from '../../../ui/quantities/figures';
 import { selectSessions } from '../../../records/selectors';
 import { WorkbenchStore } from '../workbench/workbench-store';
@@ -18,12 +18,19 @@ export class Wishes {
   );
   private readonly isHelped = computed(() => this.workbench.exercise()?.bodyweight === true);
 
+  /** What of the body is lifted with the bands, N: a squat is never its band alone. */
+  private readonly moved_N = computed(() => {
+    const [exercise, person] = [this.workbench.exercise(), this.workbench.person()];
+    return exercise === undefined || person === undefined ? 0 : movedWeight(exercise, person);
+  });
+
   /** From which set the person's strength is known; undefined where it is not. */
   readonly strength = computed(() =>
     knownStrength(
       this.sessions(),
       this.workbench.person()?.id ?? '',
       this.workbench.exercise()?.id ?? '',
+      this.moved_N(),
     ),
   );
   /** What can be wished for. */
@@ -71,7 +78,9 @@ export class Wishes {
     const reps = this.reps();
     if (strength === undefined || reps === null || !(reps > 0)) return null;
     const effort = { kind: 'reps', reps, spare: Math.max(0, this.spare() ?? 0) } as const;
-    return { metric: 'mean', value: loadFor(effort, strength.once) };
+    const value = loadFor(effort, strength.once) - this.moved_N();
+    // The body alone is more than can be moved so often.
+    return value > 0 ? { metric: 'mean', value } : null;
   }
 
   private targetFor(metric: Metric): Target | null {
