@@ -1,30 +1,15 @@
-import { AxeBuilder } from '@axe-core/playwright';
-import { type APIRequestContext, expect, type Locator, type Page } from '@playwright/test';
+import { type APIRequestContext, expect, type Page } from '@playwright/test';
 import type { Changes, PersonRecord, SessionRecord, SetupRecord } from '@wiry-otter/contracts';
 import { personFields } from '@wiry-otter/derived';
 import { v7 as uuidv7 } from 'uuid';
 import { appOnDevice } from './app-on-device.js';
 import { signIn } from './sign-in.js';
 import { test } from './studio-test.js';
+import { begin, expectAccessible, workOf } from './today-page.js';
 
 test.use({ serviceWorkers: 'allow' });
 
 const DAY_MS = 86_400_000;
-
-/** Who is on Today, with their work. */
-function workOf(page: Page, name: string): Locator {
-  return page
-    .getByLabel('People and their next work')
-    .getByRole('listitem')
-    .filter({ hasText: name });
-}
-
-async function begin(page: Page, name: string): Promise<void> {
-  await workOf(page, name)
-    .getByRole('button', { name: /session$/ })
-    .click();
-  await expect(page.getByText(/Set \d of \d/)).toBeVisible();
-}
 
 /** Logs the sets of the session at hand, each of so many repetitions, and ends it. */
 async function doSets(page: Page, reps: readonly number[]): Promise<void> {
@@ -117,13 +102,6 @@ async function trainedBefore(
     data: { setupIds: [setup.id], target: [10], note: 'As before.' },
   });
   return id;
-}
-
-async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 }
 
 test('after 20 days what is begun with is asked, and the lighter work is what counts', async ({

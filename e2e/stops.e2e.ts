@@ -1,35 +1,13 @@
-import { AxeBuilder } from '@axe-core/playwright';
-import { expect, type Locator, type Page } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { appOnDevice } from './app-on-device.js';
 import { signIn } from './sign-in.js';
 import { test } from './studio-test.js';
+import { begin, expectAccessible, workOf } from './today-page.js';
 
 test.use({ serviceWorkers: 'allow' });
 
 /** All that leads into a session from Today. */
 const BEGINS = /session$|^Lighter first$|^See to it$/;
-
-/** Who is on Today, with their work. */
-function workOf(page: Page, name: string): Locator {
-  return page
-    .getByLabel('People and their next work')
-    .getByRole('listitem')
-    .filter({ hasText: name });
-}
-
-async function begin(page: Page, name: string): Promise<void> {
-  await workOf(page, name)
-    .getByRole('button', { name: /session$/ })
-    .click();
-  await expect(page.getByText(/Set \d of \d/)).toBeVisible();
-}
-
-async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
-}
 
 test('a pain of 7 takes the work out of force at once, offline too, on every device', async ({
   browser,
